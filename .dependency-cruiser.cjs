@@ -1,0 +1,27 @@
+/** Arrows point one way: web → imaging → core, desk → core. Inside core, measurement never sees expectation. */
+const from = (path, pathNot) => (pathNot ? { path, pathNot } : { path });
+module.exports = {
+  forbidden: [
+    { name: 'core-imports-no-sibling-package', severity: 'error', from: from('^packages/core/src', '\\.test\\.ts$'), to: { path: '^(packages/imaging|apps)/' } },
+    { name: 'imaging-knows-no-app', severity: 'error', from: from('^packages/imaging/src'), to: { path: '^apps/' } },
+    { name: 'imaging-knows-no-react', severity: 'error', from: from('^packages/imaging/src'), to: { path: 'node_modules/(react|react-dom|@chakra-ui|zustand)/' } },
+    { name: 'web-knows-no-desk', severity: 'error', from: from('^apps/web/src'), to: { path: '^apps/desk/' } },
+    { name: 'desk-knows-no-web-and-no-imaging', severity: 'error', from: from('^apps/desk/src'), to: { path: '^(apps/web|packages/imaging)/' } },
+    { name: 'packages-by-their-door-only', severity: 'error', from: from('^apps/', '\\.test\\.ts$'), to: { path: '^packages/core/src/(?!index\\.ts$)' } },
+    { name: 'imaging-enters-core-by-its-door', severity: 'error', from: from('^packages/imaging/src', '\\.test\\.ts$'), to: { path: '^packages/core/src/(?!index\\.ts$)' } },
+    { name: 'core-external-libraries', severity: 'error', from: from('^packages/core/src', '\\.test\\.ts$|/testing/'), to: { path: 'node_modules/', pathNot: 'node_modules/(zod|fflate)/' } },
+    { name: 'rules-import-no-sibling', severity: 'error', from: from('^packages/core/src/rules', '\\.test\\.ts$'), to: { path: '^packages/core/src/(?!rules/)' } },
+    { name: 'inspect-never-sees-rules', severity: 'error', from: from('^packages/core/src/inspect', '\\.test\\.ts$'), to: { path: '^packages/core/src/(?!inspect/|testing/)' } },
+    { name: 'plan-never-sees-proof', severity: 'error', from: from('^packages/core/src/(plan|naming)'), to: { path: '^packages/core/src/(proof|package)/' } },
+    { name: 'places-do-not-import-each-other', severity: 'error', from: { path: '^apps/web/src/places/([^/]+)/' }, to: { path: '^apps/web/src/places/([^/]+)/', pathNot: '^apps/web/src/places/$1/' } },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '\\?(worker|url)' } },
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '/dist/' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.tsx', '.mjs', '.js'] },
+    tsConfig: { fileName: 'tsconfig.json' },
+  },
+};

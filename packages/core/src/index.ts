@@ -1,0 +1,24 @@
+/** The only door into core. */
+export * from './rules/rule-sheet.ts';
+export * from './rules/name-pattern.ts';
+export { BUILT_IN_SHEETS } from './rules/built-in-sheets.ts';
+export * from './naming/build-name.ts';
+export { proposeTitle } from './naming/propose-title.ts';
+export * from './plan/size-limits.ts';
+export * from './plan/solve-size.ts';
+export * from './plan/plan-file.ts';
+export * from './plan/plan-submission.ts';
+export * from './inspect/facts.ts';
+export { ppiOf } from './inspect/density.ts';
+export { inspectFile } from './inspect/inspect-file.ts';
+export { recogniseFormat } from './inspect/recognise-format.ts';
+export * from './intake/judge-incoming.ts';
+export * from './proof/findings.ts';
+export * from './proof/prove-file.ts';
+export * from './package/sha256sums.ts';
+export * from './package/report.ts';
+export * from './wording/numbers.ts';
+export * from './wording/word-rule.ts';
+export * from './wording/word-finding.ts';
+export * from './wording/word-intake.ts';
+export * from './wording/word-plan.ts';

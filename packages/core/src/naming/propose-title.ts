@@ -1,0 +1,16 @@
+/**
+ * Proposes a title from a file name: extension, copy marks at its end go, joined words come apart.
+ * Returns an empty text where nothing but a camera's counter is left: the person has to give a title.
+ */
+export function proposeTitle(fileName: string): string {
+  const stem = fileName.replace(/\.[A-Za-z0-9]{1,5}$/, '');
+  const words = stem
+    .replace(/\(\s*\d+\s*\)\.*$/, '')
+    .replace(/[\s_.-]+(final|copy|edit|edited)[\s_.-]*\d*$/i, '')
+    .replace(/[_.-]+/g, ' ')
+    .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
+    .replace(/\s+/g, ' ')
+    .trim();
+  if (/^(?:[A-Z]{2,4}|img|dsc|dscf|pxl)? ?[0-9 ]*$/i.test(words)) return '';
+  return words.replace(/^\p{Ll}/u, letter => letter.toUpperCase());
+}

@@ -1,0 +1,170 @@
+import { isWithin, reachableRatios, type SizeLimits } from './size-limits.ts';
+
+/** Whole pixels, upright. */
+export interface PixelSize {
+  widthPx: number;
+  heightPx: number;
+}
+
+/** A rectangle of source pixels, upright, whole numbers, inside the source. */
+export interface PixelRect extends PixelSize {
+  leftPx: number;
+  topPx: number;
+}
+
+/** How a picture gets into the required shape. There is no method that squashes. */
+export type SizeSolution =
+  | {
+      outcome: 'solved';
+      method: 'whole' | 'trim';
+      crop: PixelRect;
+      target: PixelSize;
+      /** Share of the source's area outside the cut, 0 to 1. */
+      lostShare: number;
+      /** Output pixels per source pixel. */
+      scale: number;
+    }
+  | {
+      outcome: 'too-small';
+      /** How many times the picture would have to be enlarged. */
+      enlargement: number;
+      side: 'width' | 'height';
+      missingPx: number;
+      /** The least size that would be allowed. */
+      needed: PixelSize;
+    }
+  | { outcome: 'contradiction' };
+
+type Solved = Extract<SizeSolution, { outcome: 'solved' }>;
+type TooSmall = Extract<SizeSolution, { outcome: 'too-small' }>;
+
+/**
+ * Finds the largest size that meets the limits: the whole picture where its shape allows that, otherwise a
+ * centred cut that loses least. Never enlarges unless told it may, and then no further than needed.
+ *
+ * @param source upright size of the picture in pixels
+ * @param alternatives from sizeLimits; a size must lie in one of them
+ */
+export function solveSize(
+  source: PixelSize,
+  alternatives: readonly SizeLimits[],
+  mayEnlarge: boolean,
+): SizeSolution {
+  if (!alternatives.length) return { outcome: 'contradiction' };
+  const tried = alternatives.map(
+    limits => solveWhole(source, limits, mayEnlarge) ?? solveTrim(source, limits, mayEnlarge),
+  );
+  const solved = tried.filter((t): t is Solved => t.outcome === 'solved');
+  if (solved.length) return solved.reduce((best, next) => (isBetter(next, best) ? next : best));
+  const tooSmall = tried.filter((t): t is TooSmall => t.outcome === 'too-small');
+  if (!tooSmall.length) return { outcome: 'contradiction' };
+  return tooSmall.reduce((best, next) => (next.enlargement < best.enlargement ? next : best));
+}
+
+function isBetter(a: Solved, b: Solved): boolean {
+  if (a.lostShare !== b.lostShare) return a.lostShare < b.lostShare;
+  return a.target.widthPx * a.target.heightPx > b.target.widthPx * b.target.heightPx;
+}
+
+function solveWhole(source: PixelSize, limits: SizeLimits, mayEnlarge: boolean): Solved | undefined {
+  const target = scaledInto(source, limits, mayEnlarge);
+  if (!isWithin(limits, target.widthPx, target.heightPx)) return undefined;
+  return solution('whole', source, { leftPx: 0, topPx: 0, ...source }, target);
+}
+
+function solveTrim(source: PixelSize, limits: SizeLimits, mayEnlarge: boolean): SizeSolution {
+  const { minRatio, maxRatio } = reachableRatios(limits);
+  const own = source.widthPx / source.heightPx;
+  const ratio = Math.min(Math.max(own, minRatio), maxRatio);
+  const cut = largestOfRatio(source, ratio);
+  const target = scaledInto(cut, limits, mayEnlarge);
+  const settled = settle(target, limits);
+  if (!settled) return tooSmall(source, cut, limits);
+  const exactCut = largestOfRatio(source, settled.widthPx / settled.heightPx);
+  if (
+    !mayEnlarge &&
+    (Math.round(exactCut.widthPx) < settled.widthPx || Math.round(exactCut.heightPx) < settled.heightPx)
+  )
+    return tooSmall(source, cut, limits);
+  return solution('trim', source, centred(source, exactCut), settled);
+}
+
+/** Scales a (possibly fractional) size as large as the limits allow and rounds it to whole pixels. */
+function scaledInto(size: PixelSize, limits: SizeLimits, mayEnlarge: boolean): PixelSize {
+  const largest = Math.min(limits.maxWidthPx / size.widthPx, limits.maxHeightPx / size.heightPx);
+  const needed = Math.max(limits.minWidthPx / size.widthPx, limits.minHeightPx / size.heightPx);
+  const wanted = mayEnlarge ? Math.max(1, needed) : 1;
+  const scale = Math.min(largest, wanted);
+  return {
+    widthPx: Math.max(1, Math.round(size.widthPx * scale)),
+    heightPx: Math.max(1, Math.round(size.heightPx * scale)),
+  };
+}
+
+/** Rounding can leave a size one pixel outside a bound or a ratio: the nearest allowed neighbour, if any. */
+function settle(target: PixelSize, limits: SizeLimits): PixelSize | undefined {
+  const steps = [0, -1, 1];
+  for (const dw of steps)
+    for (const dh of steps) {
+      const size = { widthPx: target.widthPx + dw, heightPx: target.heightPx + dh };
+      if (size.widthPx > 0 && size.heightPx > 0 && isWithin(limits, size.widthPx, size.heightPx)) return size;
+    }
+  return undefined;
+}
+
+function largestOfRatio(source: PixelSize, ratio: number): PixelSize {
+  return source.widthPx / source.heightPx > ratio
+    ? { widthPx: source.heightPx * ratio, heightPx: source.heightPx }
+    : { widthPx: source.widthPx, heightPx: source.widthPx / ratio };
+}
+
+function centred(source: PixelSize, cut: PixelSize): PixelRect {
+  const widthPx = Math.min(source.widthPx, Math.max(1, Math.round(cut.widthPx)));
+  const heightPx = Math.min(source.heightPx, Math.max(1, Math.round(cut.heightPx)));
+  return {
+    leftPx: Math.floor((source.widthPx - widthPx) / 2),
+    topPx: Math.floor((source.heightPx - heightPx) / 2),
+    widthPx,
+    heightPx,
+  };
+}
+
+function solution(method: 'whole' | 'trim', source: PixelSize, crop: PixelRect, target: PixelSize): Solved {
+  const kept = (crop.widthPx * crop.heightPx) / (source.widthPx * source.heightPx);
+  return {
+    outcome: 'solved',
+    method,
+    crop,
+    target,
+    lostShare: 1 - kept,
+    scale: target.widthPx / crop.widthPx,
+  };
+}
+
+function tooSmall(source: PixelSize, cut: PixelSize, limits: SizeLimits): TooSmall {
+  const byWidth = limits.minWidthPx / cut.widthPx;
+  const byHeight = limits.minHeightPx / cut.heightPx;
+  // The side of the *picture* that falls short, where one does; a cut can fall short though the picture does not.
+  const shortWidth = limits.minWidthPx - source.widthPx;
+  const shortHeight = limits.minHeightPx - source.heightPx;
+  const side =
+    shortWidth > 0 || shortHeight > 0
+      ? shortWidth / limits.minWidthPx >= shortHeight / limits.minHeightPx
+        ? 'width'
+        : 'height'
+      : byWidth >= byHeight
+        ? 'width'
+        : 'height';
+  const missing =
+    side === 'width'
+      ? limits.minWidthPx - Math.min(source.widthPx, cut.widthPx)
+      : limits.minHeightPx - Math.min(source.heightPx, cut.heightPx);
+  const missingOfSource = side === 'width' ? shortWidth : shortHeight;
+  return {
+    outcome: 'too-small',
+    enlargement: Math.max(byWidth, byHeight),
+    side,
+    missingPx: Math.max(1, Math.ceil(missingOfSource > 0 ? missingOfSource : missing)),
+    needed: { widthPx: limits.minWidthPx, heightPx: limits.minHeightPx },
+  };
+}
