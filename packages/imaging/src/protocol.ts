@@ -1,0 +1,17 @@
+import type { ConformInput, ConformResult, Stage } from './conform-picture.ts';
+import type { Thumbnail } from './make-thumbnail.ts';
+
+/** Messages between the page and a worker: plain data, told apart by a literal tag. */
+
+export type Request =
+  | { kind: 'conform'; id: number; input: ConformInput }
+  | { kind: 'thumbnail'; id: number; bytes: Uint8Array; longEdgePx: number };
+
+export type Reply =
+  | { kind: 'engine-ready' }
+  | { kind: 'engine-failed'; why: string }
+  | { kind: 'stage'; id: number; stage: Stage }
+  | { kind: 'conformed'; id: number; result: ConformResult }
+  | { kind: 'thumbnail'; id: number; thumbnail: Thumbnail }
+  /** The job failed; the worker lives on. Errors travel as data, since codes on exceptions would not survive. */
+  | { kind: 'failed'; id: number; why: string };

@@ -1,0 +1,68 @@
+/** Renders the demo pictures into apps/web/public/demo. Takes some minutes; the results are committed. */
+import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import sharp from 'sharp';
+import { makeProfile, RECIPES } from '../../packages/core/src/testing/make-profile.ts';
+import { drawShapes } from './draw-shapes.ts';
+import { stream } from './noise.ts';
+import { renderScene } from './render-scene.ts';
+import { SCENES, type Scene } from './scenes.ts';
+
+const target = new URL('../../apps/web/public/demo/', import.meta.url).pathname;
+/** Above this the repository keeps a file as a pointer instead of its bytes. */
+const MOST_BYTES = 4_000_000;
+
+async function makePicture(scene: Scene, scratch: string): Promise<void> {
+  const raw = { width: scene.widthPx, height: scene.heightPx, channels: 3 as const };
+  const { data } = await sharp(renderScene(scene), { raw })
+    .composite([{ input: Buffer.from(drawShapes(scene)) }])
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  addGrain(data, scene);
+  let picture = sharp(data, { raw });
+  if (scene.store.orientation === 6)
+    picture = sharp(await picture.rotate(-90).png({ compressionLevel: 1 }).toBuffer());
+  const { profile } = scene.store;
+  if (profile !== 'none') {
+    const file = join(scratch, `${profile}.icc`);
+    await writeFile(file, makeProfile(RECIPES[profile]));
+    picture = picture.withIccProfile(file);
+  }
+  const notes = { ...(scene.store.author ? { IFD0: { Artist: scene.store.author } } : {}) };
+  if (scene.store.orientation) picture = picture.withMetadata({ orientation: scene.store.orientation });
+  else if (scene.store.author) picture = picture.withExif(notes);
+  const jpeg = await picture
+    .jpeg({ quality: scene.store.quality, mozjpeg: false, chromaSubsampling: '4:2:0' })
+    .toBuffer();
+  await writeFile(join(target, scene.file), jpeg);
+  const { size } = await stat(join(target, scene.file));
+  if (size > MOST_BYTES) throw new Error(`${scene.file} weighs ${size} bytes: lower its quality or grain.`);
+  console.log(scene.file, size);
+}
+
+/** Film-like grain: a level's worth of noise, stronger in the middle tones. */
+function addGrain(data: Buffer, scene: Scene): void {
+  const next = stream(scene.seed * 7 + 1);
+  for (let i = 0; i < data.length; i += 3) {
+    const grain = (next() + next() + next() - 1.5) * scene.grain;
+    for (let c = 0; c < 3; c++) {
+      const level = data[i + c] ?? 0;
+      data[i + c] = Math.max(
+        0,
+        Math.min(255, Math.round(level + grain * (0.5 + Math.sin((level / 255) * Math.PI)))),
+      );
+    }
+    if (scene.grey) data.fill(data[i + 1] ?? 0, i, i + 3);
+  }
+}
+
+const wanted = process.argv.slice(2);
+const scratch = await mkdtemp(join(tmpdir(), 'demo-pictures-'));
+try {
+  for (const scene of SCENES)
+    if (!wanted.length || wanted.some(w => scene.file.includes(w))) await makePicture(scene, scratch);
+} finally {
+  await rm(scratch, { recursive: true });
+}
