@@ -3,6 +3,7 @@ export * from './rules/rule-sheet.ts';
 export * from './rules/name-pattern.ts';
 export { BUILT_IN_SHEETS } from './rules/built-in-sheets.ts';
 export * from './naming/build-name.ts';
+export * from './naming/match-name.ts';
 export { proposeTitle } from './naming/propose-title.ts';
 export * from './plan/size-limits.ts';
 export * from './plan/solve-size.ts';

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import sharp, { type Sharp } from 'sharp';
 import {
+  buildName,
   inspectFile,
   isProven,
   planFile,
@@ -220,6 +221,15 @@ describe('conformPicture', () => {
     'makes files from a plan that are proven: %s',
     async (_title, sheet) => {
       const deliverable = sheet.deliverables[0]!;
+      const built = buildName(deliverable.name, {
+        title: 'Winter light',
+        sectionCode: sheet.sections[0]?.code,
+        placeInSection: 0,
+        placeInSubmission: 0,
+        details: { 'member-number': '0417', surname: 'Halloway' },
+      });
+      if (!built.ok) throw new Error('expected a name');
+      const { name } = built;
       for (const [w, h] of [
         [3000, 2000],
         [2600, 2000],
@@ -229,20 +239,21 @@ describe('conformPicture', () => {
         const source = await texture(w, h).jpeg({ quality: 70 }).toBuffer();
         const plan = planFile(deliverable, {
           source: { widthPx: w, heightPx: h },
-          name: { ok: true, name: 'A.jpg' },
-          cutAccepted: true,
+          name: { ok: true, name },
+          acceptedCut: undefined,
         });
-        if (plan.state !== 'ready') throw new Error(plan.state);
+        if (plan.state === 'cannot') throw new Error(plan.state);
         const result = conform(source, plan.job);
         const facts = inspectFile(bytesOf(result));
         const { width = 0, height = 0 } = await sharp(bytesOf(result)).metadata();
         const findings = proveFile({
           deliverable,
           facts,
-          fileName: 'A.jpg',
-          expectedName: 'A.jpg',
+          fileName: name,
+          expectedName: name,
           decode: { outcome: 'decoded', widthPx: width, heightPx: height },
           scale: plan.scale,
+          sheet,
         });
         expect(findings.filter(f => f.verdict !== 'met')).toEqual(
           sheet.id === 'greyling-club-round' ? [] : [],

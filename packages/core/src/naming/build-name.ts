@@ -49,7 +49,6 @@ const FOLDED: Readonly<Record<string, string>> = {
 /** Device names that one widespread family of systems refuses as file names, whatever the extension. */
 const RESERVED = /^(con|prn|aux|nul|com[0-9]|lpt[0-9])$/i;
 /** Characters that at least one widespread file system refuses. */
-// eslint-disable-next-line no-control-regex
 const UNHOLDABLE = /[\u0000-\u001f\u007f<>:"/\\|?*]/g;
 /** Most bytes one name may hold on the usual file systems (255, UTF-8). */
 const MAX_NAME_BYTES = 255;

@@ -51,8 +51,14 @@ export interface PlanInput {
   /** Upright size of the picture. */
   source: PixelSize;
   name: NameResult;
-  /** The person has seen the proposed centred cut and agrees. */
-  cutAccepted: boolean;
+  /** The key of the cut that the person has seen and agreed to; another cut is asked about again. */
+  acceptedCut: string | undefined;
+}
+
+/** Names one cut, so that an agreement to it does not carry over to another. */
+export function cutKey({ crop, target }: Pick<ConformJob, 'crop' | 'target'>): string {
+  const rect = [crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx].join(',');
+  return `${rect} to ${target.widthPx}x${target.heightPx}`;
 }
 
 /** Plans one file: what will be done, what has to be asked first, or why it cannot be done. */
@@ -74,7 +80,7 @@ export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
   const questions: PlanQuestion[] = input.name.ok
     ? []
     : input.name.problems.map(problem => ({ code: 'name', problem }));
-  if (solved.lostShare > UNASKED_CUT && !input.cutAccepted)
+  if (solved.lostShare > UNASKED_CUT && input.acceptedCut !== cutKey(job))
     questions.unshift({
       code: 'accept-cut',
       lostShare: solved.lostShare,

@@ -10,7 +10,8 @@ export interface PlannedPicture {
   sectionCode: string | undefined;
   /** Upright size; undefined when the picture could not be read. */
   source: PixelSize | undefined;
-  cutAccepted: boolean;
+  /** See PlanInput. */
+  acceptedCut: string | undefined;
 }
 
 /** Why an entry, as one among others, cannot go in. */
@@ -64,7 +65,7 @@ export function planSubmission(
       });
     if (sheet.maxEntries !== undefined && placeInSubmission >= sheet.maxEntries)
       faults.push({ code: 'too-many-entries', place: placeInSubmission + 1, limit: sheet.maxEntries });
-    const plan = planFile(deliverable, { source: picture.source, name, cutAccepted: picture.cutAccepted });
+    const plan = planFile(deliverable, { source: picture.source, name, acceptedCut: picture.acceptedCut });
     // Computers that ignore capitals would let one of two such files overwrite the other.
     const key = plan.name?.toLowerCase();
     const otherTitle = key === undefined ? undefined : names.get(key);

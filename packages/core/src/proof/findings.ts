@@ -11,7 +11,14 @@ export type Verdict = 'met' | 'broken' | 'unreadable';
 /** What a finding holds the file to: a rule of the sheet, its name pattern, or what every file owes. */
 export type Asked =
   | Rule
-  | { kind: 'name'; id: 'name'; level: 'must'; expected: string; pattern: NamePattern }
+  | {
+      kind: 'name';
+      id: 'name';
+      level: 'must';
+      expected: string | undefined;
+      pattern: NamePattern;
+      detailLabels: Readonly<Record<string, string>>;
+    }
   | { kind: 'file-is-whole'; id: 'file-is-whole'; level: 'must' }
   | { kind: 'stands-upright'; id: 'stands-upright'; level: 'must' }
   | { kind: 'second-decoder'; id: 'second-decoder'; level: 'must' };

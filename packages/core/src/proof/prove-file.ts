@@ -1,5 +1,6 @@
 import { valueOf, type Fact, type FileFacts, type Place } from '../inspect/facts.ts';
 import { ppiOf } from '../inspect/density.ts';
+import { matchesPattern, type NameContext } from '../naming/match-name.ts';
 import type { Deliverable, Rule, RuleKind, RuleOf } from '../rules/rule-sheet.ts';
 import type { Asked, Finding, Found, Verdict } from './findings.ts';
 
@@ -12,8 +13,10 @@ export interface ProofInput {
   /** From inspectFile on the finished bytes. */
   facts: FileFacts;
   fileName: string;
-  /** The name the plan gave. */
-  expectedName: string;
+  /** The name the plan gave; undefined for a file made elsewhere, which is held against the pattern. */
+  expectedName: string | undefined;
+  /** Sections and details that the name pattern draws on. */
+  sheet: NameContext;
   decode: SecondDecode;
   /** Output pixels per source pixel, where the original is known. */
   scale: number | undefined;
@@ -23,20 +26,28 @@ export interface ProofInput {
 export function proveFile(input: ProofInput): Finding[] {
   const { deliverable } = input;
   const rules = deliverable.rules.map(rule => checkRule(rule, input));
-  const name: Asked = {
-    kind: 'name',
-    id: 'name',
-    level: 'must',
-    expected: input.expectedName,
-    pattern: deliverable.name,
-  };
   return [
     ...rules,
-    finding(name, input.fileName === input.expectedName, { kind: 'name', name: input.fileName }),
+    checkName(input),
     checkUpright(input.facts),
     checkWhole(input.facts),
     checkSecondDecode(input),
   ];
+}
+
+function checkName({ deliverable, fileName, expectedName, sheet }: ProofInput): Finding {
+  const asked: Asked = {
+    kind: 'name',
+    id: 'name',
+    level: 'must',
+    expected: expectedName,
+    pattern: deliverable.name,
+    detailLabels: Object.fromEntries(sheet.details.map(detail => [detail.id, detail.label])),
+  };
+  const isMet =
+    (expectedName === undefined || fileName === expectedName) &&
+    matchesPattern(fileName, deliverable.name, sheet);
+  return finding(asked, isMet, { kind: 'name', name: fileName });
 }
 
 type Check<K extends RuleKind> = (rule: RuleOf<K>, input: ProofInput) => Finding;

@@ -48,8 +48,15 @@ export function wordNumber(count: number): string {
   return WORDS[count] ?? wordCount(count);
 }
 
+/** Begins a sentence. A word such as sRGB, whose second letter is a capital, keeps its own form. */
 export function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return /^.\p{Lu}/u.test(text) ? text : text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** "the file", "both files", "all five files". */
+export function wordAllFiles(count: number): string {
+  if (count === 1) return 'the file';
+  return count === 2 ? 'both files' : `all ${wordNumber(count)} files`;
 }
 
 /** "1 file", "3 files". */

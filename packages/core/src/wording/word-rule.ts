@@ -41,7 +41,9 @@ export function wordRule(rule: Rule): string {
 export function wordAsked(asked: Asked): string {
   switch (asked.kind) {
     case 'name':
-      return `called ${asked.expected}`;
+      return asked.expected === undefined
+        ? `named by ${wordNamePattern(asked.pattern, asked.detailLabels)}`
+        : `called ${asked.expected}`;
     case 'file-is-whole':
       return 'whole, with nothing after its end';
     case 'stands-upright':
@@ -87,7 +89,7 @@ export function wordNamePattern(
     .join(', ');
 }
 
-function wordNamePart(part: NamePart, detailLabels: Readonly<Record<string, string>>): string {
+export function wordNamePart(part: NamePart, detailLabels: Readonly<Record<string, string>>): string {
   switch (part.kind) {
     case 'text':
       return `“${part.text}”`;

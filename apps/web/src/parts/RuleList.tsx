@@ -1,0 +1,169 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import {
+  buildName,
+  capitalised,
+  explainRule,
+  wordNamePart,
+  wordRule,
+  type Rule,
+  type RuleSheet,
+} from '@able-frame/core';
+
+const GROUPS: readonly (readonly [string, readonly Rule['kind'][]])[] = [
+  ['Pixels', ['exact-size', 'box', 'side', 'enlarging']],
+  ['File', ['bytes', 'file-format', 'bit-depth', 'ppi']],
+  ['Colour', ['colour-space']],
+  ['Metadata', ['metadata']],
+];
+
+/** A rule sheet as a person reads it: every rule in a few words, why it is there, and the organiser's sentence. */
+export function RuleList({ sheet }: { sheet: RuleSheet }) {
+  const rules = sheet.deliverables.flatMap(d => d.rules);
+  return (
+    <chakra.dl borderWidth="1px" borderColor="line" background="sheet" margin="0">
+      {GROUPS.map(([title, kinds]) => {
+        const own = rules.filter(rule => kinds.includes(rule.kind));
+        return own.length ? (
+          <Group key={title} title={title}>
+            {own.map(rule => (
+              <RuleLine key={rule.id} rule={rule} />
+            ))}
+          </Group>
+        ) : null;
+      })}
+      <Group title="Name">
+        <NameLine sheet={sheet} />
+      </Group>
+      <Group title="Entry">
+        <EntryLines sheet={sheet} />
+      </Group>
+    </chakra.dl>
+  );
+}
+
+function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Flex
+      borderBottomWidth="1px"
+      borderColor="hair"
+      _last={{ borderBottomWidth: '0' }}
+      direction={{ base: 'column', sm: 'row' }}
+    >
+      <chakra.dt width={{ sm: '104px' }} flex="none" padding="10px 14px 4px" fontWeight="600" color="inkSoft">
+        {title}
+      </chakra.dt>
+      <chakra.dd flex="1" margin="0" borderLeftWidth={{ sm: '1px' }} borderColor="hair">
+        {children}
+      </chakra.dd>
+    </Flex>
+  );
+}
+
+function Line({ children }: { children: React.ReactNode }) {
+  return (
+    <Box padding="10px 14px" borderBottomWidth="1px" borderColor="hair" _last={{ borderBottomWidth: '0' }}>
+      {children}
+    </Box>
+  );
+}
+
+function RuleLine({ rule }: { rule: Rule }) {
+  return (
+    <Line>
+      <Flex gap="12px" justify="space-between">
+        <chakra.strong fontWeight="600">
+          {capitalised(wordRule(rule))}
+          {rule.kind === 'bytes' && rule.written ? (
+            <chakra.span fontWeight="400"> (written “{rule.written}”)</chakra.span>
+          ) : null}
+        </chakra.strong>
+        {rule.level === 'advice' && (
+          <chakra.span
+            borderWidth="1px"
+            borderColor="line"
+            paddingInline="6px"
+            color="inkSoft"
+            fontSize="cell"
+            height="fit-content"
+          >
+            advice
+          </chakra.span>
+        )}
+      </Flex>
+      <chakra.div color="inkSoft" fontSize="cell">
+        {explainRule(rule.kind)}
+        {rule.quote && (
+          <chakra.q display="block" marginTop="2px">
+            {rule.quote}
+          </chakra.q>
+        )}
+      </chakra.div>
+    </Line>
+  );
+}
+
+function NameLine({ sheet }: { sheet: RuleSheet }) {
+  const pattern = sheet.deliverables[0]?.name;
+  if (!pattern) return null;
+  const labels = Object.fromEntries(sheet.details.map(d => [d.id, d.label]));
+  const example = buildName(pattern, {
+    title: 'Winter light',
+    sectionCode: sheet.sections[0]?.code,
+    placeInSection: 0,
+    placeInSubmission: 0,
+    details: Object.fromEntries(
+      sheet.details.map(d => [
+        d.id,
+        d.shape.kind === 'digits' ? '0123456789'.slice(0, d.shape.count) : 'Halloway',
+      ]),
+    ),
+  });
+  return (
+    <Line>
+      <Flex gap="6px" wrap="wrap" align="center">
+        {pattern.parts.map((part, i) =>
+          part.kind === 'text' ? (
+            <chakra.code key={i} fontFamily="measure">
+              {part.text}
+            </chakra.code>
+          ) : (
+            <chakra.span key={i} borderWidth="1.5px" borderColor="ink" paddingInline="8px" paddingBlock="1px">
+              {capitalised(wordNamePart(part, labels))}
+            </chakra.span>
+          ),
+        )}
+      </Flex>
+      {example.ok && (
+        <chakra.div fontFamily="measure" fontSize="measure" color="inkSoft" marginTop="4px">
+          {example.name}
+        </chakra.div>
+      )}
+    </Line>
+  );
+}
+
+function EntryLines({ sheet }: { sheet: RuleSheet }) {
+  return (
+    <>
+      {sheet.sections.length > 0 && (
+        <Line>
+          {sheet.sections.map((s, i) => (
+            <span key={s.code}>
+              {i > 0 && ', '}
+              {s.label} ({s.code}){s.limit !== undefined && <strong> up to {s.limit}</strong>}
+            </span>
+          ))}
+        </Line>
+      )}
+      {sheet.maxEntries !== undefined && (
+        <Line>
+          Up to <strong>{sheet.maxEntries}</strong> {sheet.maxEntries === 1 ? 'picture' : 'pictures'} in all
+        </Line>
+      )}
+      {sheet.declarations.map(d => (
+        <Line key={d.id}>Yours to declare: {d.text}</Line>
+      ))}
+      {sheet.checkedOn && <Line>Last compared with the organiser’s text on {sheet.checkedOn}</Line>}
+    </>
+  );
+}

@@ -1,0 +1,110 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useStore } from 'zustand';
+import { capitalised, wordBytes, wordNumber, wordPlural } from '@able-frame/core';
+import { Heading } from '../../parts/Heading.tsx';
+import { PlaceLine } from '../../parts/PlaceLine.tsx';
+import { useRows } from '../../parts/use-rows.ts';
+import { setTicked } from '../../store/submission-actions.ts';
+import { submissionStore } from '../../store/submission-store.ts';
+import { buildPackage, saveAs } from './build-package.ts';
+import { Button } from '../../parts/controls.tsx';
+
+/** The package of proven files. What is not proven cannot get in. */
+export function HandInPlace() {
+  const submission = useStore(submissionStore, s => s.submission);
+  const rows = useRows();
+  const [outcome, setOutcome] = useState<string>();
+  if (!submission) return null;
+  const proven = rows.filter(row => row.state === 'proven');
+  const left = rows.length - proven.length;
+  const unticked = submission.sheet.declarations.filter(d => !submission.ticked.includes(d.id));
+  const bytes = proven.reduce(
+    (sum, row) => sum + (row.made?.result.kind === 'file' ? row.made.result.blob.size : 0),
+    0,
+  );
+  const fileName = `${submission.sheet.id}.zip`;
+  const save = async () => {
+    try {
+      saveAs(await buildPackage(submission, proven, new Date()), fileName);
+      setOutcome(`${fileName} was handed to your browser to save. Keep it: it is what you sent.`);
+    } catch (error) {
+      setOutcome(`The package could not be made. ${(error as Error).message}`);
+    }
+  };
+  return (
+    <>
+      <Heading sentence={handInSentence(proven.length, left)} next={nextOf(proven.length, unticked.length)}>
+        <Button look="main" disabled={!proven.length || unticked.length > 0} onClick={() => void save()}>
+          Save the package
+        </Button>
+      </Heading>
+      <PlaceLine id={submission.id} />
+      <Box role="status">{outcome && <chakra.p marginBottom="12px">{outcome}</chakra.p>}</Box>
+      {submission.sheet.declarations.length > 0 && (
+        <chakra.fieldset
+          borderWidth="1px"
+          borderColor="line"
+          background="sheet"
+          padding="12px 16px"
+          marginBottom="16px"
+        >
+          <chakra.legend fontWeight="600" paddingInline="6px">
+            Yours to declare: no program can check this
+          </chakra.legend>
+          {submission.sheet.declarations.map(d => (
+            <chakra.label
+              key={d.id}
+              display="flex"
+              gap="10px"
+              alignItems="center"
+              minHeight="32px"
+              cursor="pointer"
+            >
+              <chakra.input
+                type="checkbox"
+                width="18px"
+                height="18px"
+                accentColor="accent"
+                checked={submission.ticked.includes(d.id)}
+                onChange={event => void setTicked(d.id, event.target.checked)}
+              />
+              {d.text}
+            </chakra.label>
+          ))}
+        </chakra.fieldset>
+      )}
+      {proven.length > 0 && (
+        <Box background="sheet" borderWidth="1px" borderColor="line" padding="12px 16px">
+          <Flex justify="space-between" gap="16px" wrap="wrap" marginBottom="6px">
+            <chakra.h2 fontWeight="600">In the package</chakra.h2>
+            <span>
+              {proven.length} {wordPlural(proven.length, 'picture')}, {wordBytes(bytes)}
+            </span>
+          </Flex>
+          <chakra.ul listStyleType="none" fontFamily="measure" fontSize="measure">
+            {proven.map(
+              row => row.made?.result.kind === 'file' && <li key={row.picture.id}>{row.made.result.name}</li>,
+            )}
+            <li>report.csv, report.json: every rule, what was found and where</li>
+            <li>SHA256SUMS: shows later whether a file was changed</li>
+          </chakra.ul>
+        </Box>
+      )}
+    </>
+  );
+}
+
+function handInSentence(proven: number, left: number): string {
+  if (!proven) return 'There is nothing to hand in yet.';
+  const ready = `${capitalised(wordNumber(proven))} proven ${wordPlural(proven, 'file')} ${proven === 1 ? 'is' : 'are'} ready to hand in`;
+  return left
+    ? `${ready}; ${wordNumber(left)} ${wordPlural(left, 'picture')} ${left === 1 ? 'stays' : 'stay'} behind.`
+    : `${ready}.`;
+}
+
+function nextOf(proven: number, unticked: number): string {
+  if (!proven) return 'Next: make and prove the pictures.';
+  if (unticked) return 'Next: read the declaration and tick it.';
+  return 'Next: save the package, then upload what is in it.';
+}

@@ -1,0 +1,291 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useStore } from 'zustand';
+import {
+  cutKey,
+  rulesOf,
+  valueOf,
+  wordBytes,
+  wordCount,
+  wordProfile,
+  wordRemark,
+  wordSize,
+} from '@able-frame/core';
+import { PictureThumb } from '../../parts/PictureThumb.tsx';
+import { StateMark } from '../../parts/StateMark.tsx';
+import { ToScaleGlyph } from '../../parts/ToScaleGlyph.tsx';
+import type { Picture, Submission } from '../../database/schemas.ts';
+import { sizeOf } from '../../store/picture-facts.ts';
+import type { Row } from '../../store/rows.ts';
+import { changePicture, removePicture } from '../../store/submission-actions.ts';
+import { submissionStore } from '../../store/submission-store.ts';
+import { labelsOf } from './labels.ts';
+import { asksForCut, wordFrame, wordTroubles } from './row-words.ts';
+import { Button, Select } from '../../parts/controls.tsx';
+
+const STAGE_WORDS = {
+  waiting: 'waiting',
+  opening: 'opening',
+  resizing: 'resizing',
+  weighing: 'finding the weight',
+  proving: 'reading it back',
+} as const;
+
+/** One picture: now above, will be below, and in the washed cell what stands in the way. */
+export function LedgerRow({ row, submission }: { row: Row; submission: Submission }) {
+  const { picture, entry, state } = row;
+  const troubles = wordTroubles(row, labelsOf(submission.sheet), false);
+  const wash = state === 'broken' ? 'brokenWash' : state === 'needs-you' ? 'needsYouWash' : undefined;
+  const source = sizeOf(picture);
+  const plan = entry.plan;
+  const washFrame = asksForCut(row) || plan?.state === 'cannot';
+  const number = row.place === undefined ? '–' : String(row.place).padStart(2, '0');
+  return (
+    <chakra.tr
+      role="row"
+      id={`row-${picture.id}`}
+      background={state === 'needs-you' ? 'needsYouRow' : undefined}
+      _target={{ outline: '2px solid', outlineColor: 'accent' }}
+    >
+      <chakra.td role="cell" data-label="No." fontFamily="measure" fontSize="measure">
+        {number}
+      </chakra.td>
+      <td role="cell" className="wide">
+        <PictureCell picture={picture} submission={submission} />
+      </td>
+      {picture.intake.taken && source ? (
+        <>
+          <chakra.td role="cell" data-label="Frame" background={washFrame ? wash : undefined}>
+            <FrameCell row={row} submission={submission} />
+          </chakra.td>
+          <chakra.td
+            role="cell"
+            data-label="Pixels"
+            fontFamily="measure"
+            fontSize="measure"
+            whiteSpace="nowrap"
+          >
+            <Box>
+              <chakra.div color="inkSoft">{wordSize(source.widthPx, source.heightPx)}</chakra.div>
+              <div>
+                {plan && plan.state !== 'cannot'
+                  ? wordSize(plan.job.target.widthPx, plan.job.target.heightPx)
+                  : '–'}
+              </div>
+            </Box>
+          </chakra.td>
+          <td role="cell" data-label="Colour">
+            <ColourCell picture={picture} />
+          </td>
+          <chakra.td
+            role="cell"
+            data-label="Weight"
+            fontFamily="measure"
+            fontSize="measure"
+            whiteSpace="nowrap"
+          >
+            <Box>
+              <chakra.div color="inkSoft">{wordBytes(picture.facts.sizeBytes)}</chakra.div>
+              <div>{weightOf(row)}</div>
+            </Box>
+          </chakra.td>
+          <chakra.td
+            role="cell"
+            data-label="Name"
+            fontFamily="measure"
+            fontSize="13px"
+            overflowWrap="anywhere"
+            minWidth="150px"
+          >
+            {plan?.name ? breakable(plan.name) : '–'}
+          </chakra.td>
+          <td role="cell" data-label="State">
+            <StateCell row={row} troubles={troubles} />
+          </td>
+        </>
+      ) : (
+        <chakra.td role="cell" colSpan={6} className="wide" background={wash}>
+          <StateMark state="broken" word="Not taken" />
+          <chakra.div marginTop="2px">{troubles.join(' ')}</chakra.div>
+        </chakra.td>
+      )}
+    </chakra.tr>
+  );
+}
+
+function PictureCell({ picture, submission }: { picture: Picture; submission: Submission }) {
+  const name = picture.title || picture.fileName;
+  return (
+    <Flex gap="12px" align="center">
+      <PictureThumb blob={picture.thumbnail} alt={picture.title} />
+      <Box minWidth="170px" flex="1">
+        {picture.intake.taken ? (
+          <TitleField key={picture.title} picture={picture} />
+        ) : (
+          <strong>{picture.fileName}</strong>
+        )}
+        <Flex gap="4px 12px" align="center" marginTop="4px" wrap="wrap">
+          {picture.intake.taken && submission.sheet.sections.length > 0 && (
+            <Select
+              minHeight="26px"
+              width="116px"
+              fontSize="cell"
+              paddingInline="4px"
+              aria-label={`Section of ${name}`}
+              value={picture.sectionCode ?? ''}
+              onChange={event =>
+                void changePicture(picture.id, { sectionCode: event.target.value || undefined })
+              }
+            >
+              <option value="">choose a section</option>
+              {submission.sheet.sections.map(s => (
+                <option key={s.code} value={s.code}>
+                  {s.label}
+                </option>
+              ))}
+            </Select>
+          )}
+          <Button
+            look="text"
+            fontSize="cell"
+            fontWeight="400"
+            aria-label={`Take out ${name}`}
+            onClick={() => void removePicture(picture.id)}
+          >
+            Take out
+          </Button>
+        </Flex>
+      </Box>
+    </Flex>
+  );
+}
+
+function TitleField({ picture }: { picture: Picture }) {
+  const [title, setTitle] = useState(picture.title);
+  return (
+    <chakra.input
+      aria-label={`Title of ${picture.fileName}`}
+      title={picture.fileName}
+      placeholder="Give it a title"
+      width="100%"
+      minHeight="26px"
+      fontWeight="600"
+      background="transparent"
+      borderBottomWidth="1.5px"
+      borderColor={title ? 'transparent' : 'needsYou'}
+      _hover={{ borderColor: 'line' }}
+      value={title}
+      onChange={event => setTitle(event.target.value)}
+      onBlur={() => title !== picture.title && void changePicture(picture.id, { title: title.trim() })}
+      onKeyDown={event => event.key === 'Enter' && event.currentTarget.blur()}
+    />
+  );
+}
+
+function FrameCell({ row, submission }: { row: Row; submission: Submission }) {
+  const { picture, entry } = row;
+  const source = sizeOf(picture);
+  const { plan } = entry;
+  const deliverable = submission.sheet.deliverables[0];
+  if (!source || !plan || !deliverable) return null;
+  const limit = rulesOf(deliverable, 'exact-size')[0] ?? rulesOf(deliverable, 'box')[0] ?? neededOf(plan);
+  const [method, loss] = wordFrame(row);
+  return (
+    <Flex gap="10px" align="center">
+      <ToScaleGlyph
+        source={source}
+        crop={plan.state === 'cannot' ? undefined : plan.job.crop}
+        target={plan.state === 'cannot' ? undefined : plan.job.target}
+        limit={limit}
+      />
+      <Box minWidth="84px">
+        <chakra.div fontWeight="600">{method}</chakra.div>
+        <chakra.div color="inkSoft" fontSize="cell" lineHeight="1.2">
+          {loss}
+        </chakra.div>
+        {asksForCut(row) && plan.state !== 'cannot' && (
+          <Button
+            look="text"
+            fontSize="cell"
+            aria-label={`Accept this cut of ${picture.title || picture.fileName}`}
+            onClick={() => void changePicture(picture.id, { acceptedCut: cutKey(plan.job) })}
+          >
+            Accept this cut
+          </Button>
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+function neededOf(plan: NonNullable<Row['entry']['plan']>) {
+  return plan.state === 'cannot' && plan.obstacle.outcome === 'too-small' ? plan.obstacle.needed : undefined;
+}
+
+function ColourCell({ picture }: { picture: Picture }) {
+  const profile = valueOf(picture.facts.profile);
+  const isGrey = valueOf(picture.facts.components) === 1;
+  const remarks = picture.intake.taken ? picture.intake.remarks.filter(r => r.code !== 'untagged') : [];
+  const now = profile ? wordProfile(profile) : isGrey ? 'Grey' : 'untagged';
+  const next = profile?.space === 'srgb' ? 'kept' : profile || isGrey ? 'to sRGB' : 'taken as sRGB';
+  return (
+    <Box>
+      <chakra.div color="inkSoft">{now}</chakra.div>
+      <div>{next}</div>
+      {remarks.map(remark => (
+        <chakra.div key={remark.code} color="needsYou" fontSize="cell" lineHeight="1.2">
+          {wordRemark(remark)}
+        </chakra.div>
+      ))}
+    </Box>
+  );
+}
+
+function weightOf(row: Row): string {
+  const made = row.made?.result;
+  if (made?.kind === 'file') return `${wordCount(made.blob.size)} B`;
+  return row.entry.plan?.state === 'cannot' ? '–' : 'to be found';
+}
+
+function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
+  const stage = useStore(submissionStore, s => s.run?.stages.get(row.picture.id));
+  const made = row.made?.result;
+  const id = useStore(submissionStore, s => s.submission?.id);
+  if (row.state === 'proven' && made?.kind === 'file') {
+    const met = made.findings.filter(f => f.verdict === 'met').length;
+    return (
+      <Box>
+        <StateMark state="proven" />
+        <div>
+          <Link to={`/submission/${id}/proof#proof-${row.picture.id}`}>
+            {met} of {made.findings.length} rules met
+          </Link>
+        </div>
+      </Box>
+    );
+  }
+  const tooSmall = row.entry.plan?.state === 'cannot' && row.entry.plan.obstacle.outcome === 'too-small';
+  return (
+    <Box maxWidth="230px">
+      <StateMark state={row.state} {...(tooSmall ? { word: 'Too small' } : {})} />
+      {stage && <chakra.div color="inkSoft">{STAGE_WORDS[stage]}</chakra.div>}
+      {!stage &&
+        troubles.map(trouble => (
+          <chakra.div key={trouble} fontSize="cell" lineHeight="1.25" marginTop="2px">
+            {trouble}
+          </chakra.div>
+        ))}
+    </Box>
+  );
+}
+
+/** A long name may break after an underscore or a hyphen, where the eye expects it. */
+function breakable(name: string) {
+  return name.split(/(?<=[_-])/).map((part, i) => (
+    <span key={i}>
+      {part}
+      <wbr />
+    </span>
+  ));
+}

@@ -1,0 +1,110 @@
+import { chakra } from '@chakra-ui/react';
+import { capitalised, wordNamePattern, wordRule, type Rule, type RuleSheet } from '@able-frame/core';
+import type { Submission } from '../../database/schemas.ts';
+import type { Row } from '../../store/rows.ts';
+import { labelsOf } from './labels.ts';
+import { LedgerRow } from './LedgerRow.tsx';
+
+/** The column headings are the organiser's rules. On a narrow screen every row becomes a card. */
+export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submission: Submission }) {
+  const heads = headings(submission.sheet);
+  return (
+    <chakra.table
+      role="table"
+      aria-label="Pictures"
+      width="100%"
+      background="sheet"
+      borderWidth="1px"
+      borderColor="line"
+      css={{
+        borderCollapse: 'collapse',
+        '& th, & td': {
+          textAlign: 'left',
+          verticalAlign: 'middle',
+          padding: '9px 12px',
+          borderRight: '1px solid',
+          borderColor: 'hair',
+        },
+        '& th:last-child, & td:last-child': { borderRight: '0' },
+        '& thead th': {
+          verticalAlign: 'top',
+          fontWeight: '600',
+          borderBottom: '1px solid',
+          borderBottomColor: 'ink',
+        },
+        '& tbody tr': { borderBottom: '1px solid', borderColor: 'hair' },
+        '@media (max-width: 980px)': {
+          '&, & tbody, & tr, & td': { display: 'block' },
+          '& thead': {
+            position: 'absolute',
+            width: '1px',
+            height: '1px',
+            overflow: 'hidden',
+            clipPath: 'inset(50%)',
+          },
+          '& tbody tr': { padding: '10px 0', borderBottom: '1px solid', borderColor: 'ink' },
+          '& td': {
+            borderRight: '0',
+            padding: '5px 14px',
+            display: 'grid',
+            gridTemplateColumns: '74px 1fr',
+            gap: '10px',
+            alignItems: 'start',
+          },
+          '& td[data-label]::before': {
+            content: 'attr(data-label)',
+            color: 'inkSoft',
+            fontFamily: 'text',
+            fontSize: 'body',
+          },
+          '& td.wide': { gridTemplateColumns: '1fr' },
+        },
+      }}
+    >
+      <thead role="rowgroup">
+        <tr role="row">
+          {heads.map(([title, rule]) => (
+            <th key={title} scope="col" role="columnheader">
+              {title}
+              <chakra.span display="block" fontWeight="400" color="inkSoft" fontSize="cell">
+                {rule}
+              </chakra.span>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody role="rowgroup">
+        {rows.map(row => (
+          <LedgerRow key={row.picture.id} row={row} submission={submission} />
+        ))}
+      </tbody>
+    </chakra.table>
+  );
+}
+
+function headings(sheet: RuleSheet): [string, string][] {
+  const deliverable = sheet.deliverables[0];
+  const rules = deliverable?.rules ?? [];
+  const say = (...kinds: Rule['kind'][]) =>
+    rules.filter(r => kinds.includes(r.kind) && r.level === 'must').map(wordRule);
+  const isExact = rules.some(r => r.kind === 'exact-size');
+  const weight = rules.find(r => r.kind === 'bytes');
+  return [
+    ['No.', ''],
+    ['Picture', sheet.sections.map(s => s.label.toLowerCase()).join(', ')],
+    ['Frame', isExact ? 'cut, never squashed' : 'kept whole'],
+    ['Pixels', say('exact-size', 'box', 'side').join(', ')],
+    ['Colour', rules.some(r => r.kind === 'colour-space') ? 'sRGB, in the file' : 'free'],
+    [
+      'Weight',
+      weight?.kind === 'bytes' && weight.written ? `at most ${weight.written}` : say('bytes').join(', '),
+    ],
+    [
+      'Name',
+      deliverable
+        ? capitalised(wordNamePattern(deliverable.name, labelsOf(sheet).details)).toLowerCase()
+        : '',
+    ],
+    ['State', ''],
+  ];
+}

@@ -1,0 +1,12 @@
+import { uprightSize, valueOf, type KnownSpace, type PixelSize } from '@able-frame/core';
+import type { Picture } from '../database/schemas.ts';
+
+/** Measured size as shown upright; undefined for a picture that was not taken. */
+export function sizeOf(picture: Picture): PixelSize | undefined {
+  return picture.intake.taken ? uprightSize(picture.facts) : undefined;
+}
+
+/** What the picture's own profile is by its numbers. */
+export function spaceOf(picture: Picture): KnownSpace | 'untagged' {
+  return valueOf(picture.facts.profile)?.space ?? 'untagged';
+}

@@ -1,0 +1,18 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+/** The imaging engine shares memory between threads, which browsers allow on isolated pages alone. */
+const isolation = {
+  'Cross-Origin-Opener-Policy': 'same-origin',
+  'Cross-Origin-Embedder-Policy': 'require-corp',
+};
+
+export default defineConfig({
+  plugins: [react()],
+  worker: { format: 'es' },
+  // The desk puts a fresh value in this place with every page it serves.
+  html: { cspNonce: '__CSP_NONCE__' },
+  build: { target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  server: { headers: isolation },
+  optimizeDeps: { exclude: ['wasm-vips'] },
+});
