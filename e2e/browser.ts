@@ -28,7 +28,10 @@ export async function openBrowser(size = { width: 1280, height: 800 }): Promise<
   const options = new Options();
   options.addArguments(...FLAGS, `--user-data-dir=${join(folder, 'profile')}`);
   options.setBinaryPath('/usr/bin/chromium');
-  options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
+  options.setUserPreferences({
+    'download.default_directory': downloads,
+    'download.prompt_for_download': false,
+  });
   options.set('goog:loggingPrefs', { browser: 'ALL' });
   const driver = await new Builder()
     .forBrowser('chrome')
@@ -47,8 +50,16 @@ export async function openBrowser(size = { width: 1280, height: 800 }): Promise<
 }
 
 /** A window's size is not the page's: the browser's own bars take a part of it. */
-export async function setViewport(driver: WebDriver, { width, height }: { width: number; height: number }): Promise<void> {
-  await devTools(driver, 'Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+export async function setViewport(
+  driver: WebDriver,
+  { width, height }: { width: number; height: number },
+): Promise<void> {
+  await devTools(driver, 'Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
 }
 
 export async function devTools(driver: WebDriver, command: string, parameters: object): Promise<unknown> {
@@ -57,7 +68,9 @@ export async function devTools(driver: WebDriver, command: string, parameters: o
 
 /** Waits for something a person can see: an element whose visible text contains the words. */
 export async function seeText(driver: WebDriver, text: string, within = 60_000): Promise<WebElement> {
-  const found = By.xpath(`//*[contains(normalize-space(.), ${quoted(text)}) and not(self::script)][not(*[contains(normalize-space(.), ${quoted(text)})])]`);
+  const found = By.xpath(
+    `//*[contains(normalize-space(.), ${quoted(text)}) and not(self::script)][not(*[contains(normalize-space(.), ${quoted(text)})])]`,
+  );
   return driver.wait(until.elementLocated(found), within, `never saw “${text}”`);
 }
 

@@ -119,7 +119,7 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
   return (
     <Flex gap="12px" align="center">
       <PictureThumb blob={picture.thumbnail} alt={picture.title} />
-      <Box minWidth="170px" flex="1">
+      <Box minWidth="186px" flex="1">
         {picture.intake.taken ? (
           <TitleField key={picture.title} picture={picture} />
         ) : (
@@ -231,7 +231,9 @@ function ColourCell({ picture }: { picture: Picture }) {
   const next = profile?.space === 'srgb' ? 'kept' : profile || isGrey ? 'to sRGB' : 'taken as sRGB';
   return (
     <Box>
-      <chakra.div color="inkSoft">{now}</chakra.div>
+      <chakra.div color="inkSoft" whiteSpace="nowrap">
+        {now}
+      </chakra.div>
       <div>{next}</div>
       {remarks.map(remark => (
         <chakra.div key={remark.code} color="needsYou" fontSize="cell" lineHeight="1.2">

@@ -1,0 +1,95 @@
+import { createRequire } from 'node:module';
+import { readFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openBrowser, press, seeText, setViewport, type Browser } from './browser.ts';
+import { serve } from './serve.ts';
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+let browser: Browser;
+let server: Awaited<ReturnType<typeof serve>>;
+beforeAll(async () => {
+  server = await serve();
+  browser = await openBrowser();
+});
+afterAll(async () => {
+  await browser?.close();
+  await server?.close();
+});
+
+async function faultsByAxe(): Promise<string[]> {
+  const { driver } = browser;
+  await driver.executeScript(axeSource);
+  return driver.executeAsyncScript<string[]>(
+    `const done = arguments[arguments.length - 1];
+     axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] })
+       .then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(', '))));`,
+  );
+}
+
+describe('a first visit', () => {
+  it('loads less than 250 kB of script, and the pixel engine only when a picture needs it', async () => {
+    const { driver } = browser;
+    await driver.get(server.address);
+    await seeText(driver, 'Begin with the demo, or start a submission of your own.');
+    const urls = await driver.executeScript<string[]>(
+      'return performance.getEntriesByType("resource").map(e => e.name)',
+    );
+    expect(urls.filter(url => url.endsWith('.wasm'))).toEqual([]);
+    let packed = 0;
+    for (const url of urls.filter(u => u.endsWith('.js')))
+      packed += gzipSync(Buffer.from(await (await fetch(url)).arrayBuffer())).length;
+    expect(packed).toBeGreaterThan(50_000);
+    expect(packed).toBeLessThan(250_000);
+  });
+
+  it('finds the demo half done: some ready, some that need a decision, one too small', async () => {
+    const { driver } = browser;
+    await press(driver, 'Tideline Winter Salon');
+    await seeText(driver, 'All 8', 90_000);
+    await seeText(driver, '480 pixels too narrow for 2400 × 1600; it would have to be enlarged 1.25 times.');
+    await seeText(driver, 'Accept this cut');
+    await seeText(driver, 'Adobe RGB');
+    await press(driver, 'Accept this cut of Lantern boats');
+    await seeText(driver, 'Ready 3');
+    await press(driver, 'Make and prove 3');
+    await seeText(driver, 'Proven 3', 120_000);
+    await seeText(driver, '11 of 11 rules met');
+  });
+
+  it.each([
+    '/',
+    '/sheets',
+    '/check',
+    '/submission/demo/rules',
+    '/submission/demo/pictures',
+    '/submission/demo/proof',
+    '/submission/demo/hand-in',
+  ])('has no fault that an accessibility check finds at %s', async path => {
+    await browser.driver.get(server.address + path);
+    await browser.driver.wait(
+      async () => (await browser.driver.findElements({ css: 'h1' })).length > 0,
+      20_000,
+    );
+    expect(await faultsByAxe()).toEqual([]);
+  });
+
+  it('can be used on a narrow screen without scrolling sideways', async () => {
+    const { driver } = browser;
+    await setViewport(driver, { width: 390, height: 844 });
+    for (const path of [
+      '/',
+      '/sheets',
+      '/check',
+      '/submission/demo/pictures',
+      '/submission/demo/proof',
+      '/submission/demo/hand-in',
+    ]) {
+      await driver.get(server.address + path);
+      await driver.wait(async () => (await driver.findElements({ css: 'h1' })).length > 0, 20_000);
+      const width = await driver.executeScript<number>('return document.documentElement.scrollWidth');
+      expect(width, path).toBeLessThanOrEqual(390);
+    }
+  });
+});

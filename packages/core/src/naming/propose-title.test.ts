@@ -1,0 +1,15 @@
+import { expect, it } from 'vitest';
+import { proposeTitle } from './propose-title.ts';
+
+it.each([
+  ['Saltpan Evening.jpg', 'Saltpan Evening'],
+  ['lantern_boats.jpg', 'Lantern boats'],
+  ['TallTide-final.PNG', 'Tall Tide'],
+  ['breakwater(2)..jpg', 'Breakwater'],
+  ['Final curtain.jpg', 'Final curtain'],
+  ['IMG_2231 final(2).jpg', ''],
+  ['DSC00412.JPG', ''],
+  ['20261120_181500.jpg', ''],
+])('%s → “%s”', (file, title) => {
+  expect(proposeTitle(file)).toBe(title);
+});

@@ -1,0 +1,169 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { box, exact, makeDeliverable, side } from '../testing/make-sheet.ts';
+import type { Rule } from '../rules/rule-sheet.ts';
+import { isWithin, sizeLimits } from './size-limits.ts';
+import { solveSize, type PixelSize } from './solve-size.ts';
+
+const solve = (rules: Rule[], source: PixelSize, mayEnlarge = false) =>
+  solveSize(source, sizeLimits(makeDeliverable(rules)), mayEnlarge);
+const size = (widthPx: number, heightPx: number): PixelSize => ({ widthPx, heightPx });
+
+describe('solveSize', () => {
+  it.each([
+    ['a landscape is limited by the width', [box(1400, 1050)], size(6000, 4000), size(1400, 933)],
+    [
+      'an upright picture in a lying box is limited by the height',
+      [box(1400, 1050)],
+      size(4000, 6000),
+      size(700, 1050),
+    ],
+    [
+      'a box that may be turned gives an upright picture its long side',
+      [box(2400, 1800, true)],
+      size(4000, 6000),
+      size(1600, 2400),
+    ],
+    ['a small picture stays as it is', [box(1400, 1050)], size(900, 600), size(900, 600)],
+    [
+      'a long edge is the height of an upright picture',
+      [side('long-edge', undefined, 2400)],
+      size(3000, 4500),
+      size(1600, 2400),
+    ],
+    [
+      'the tighter of two rules counts',
+      [box(2000, 2000), side('long-edge', undefined, 1000)],
+      size(3000, 2000),
+      size(1000, 667),
+    ],
+    ['a square may lie either way', [box(1400, 1050)], size(3000, 3000), size(1050, 1050)],
+  ])('%s', (_, rules, source, target) => {
+    expect(solve(rules, source)).toMatchObject({ outcome: 'solved', method: 'whole', target, lostShare: 0 });
+  });
+
+  it('cuts an exact size from the middle and says how much is lost', () => {
+    const plan = solve([exact(2400, 1600)], size(5200, 3900));
+    expect(plan).toMatchObject({
+      outcome: 'solved',
+      method: 'trim',
+      crop: { leftPx: 0, topPx: 216, widthPx: 5200, heightPx: 3467 },
+    });
+    if (plan.outcome === 'solved') expect(plan.lostShare).toBeCloseTo(1 - 3467 / 3900, 6);
+  });
+
+  it('takes the whole picture for an exact size of its own shape', () => {
+    expect(solve([exact(2400, 1600)], size(6000, 4000))).toMatchObject({
+      method: 'whole',
+      target: size(2400, 1600),
+    });
+  });
+
+  it('turns the frame and never the picture when both ways are allowed', () => {
+    expect(solve([exact(2400, 1600, true)], size(4000, 6000))).toMatchObject({
+      method: 'whole',
+      target: size(1600, 2400),
+    });
+  });
+
+  it('says on which side and by how much a picture is too small', () => {
+    expect(solve([exact(2400, 1600)], size(3000, 1506))).toMatchObject({
+      outcome: 'too-small',
+      side: 'height',
+      missingPx: 94,
+    });
+    expect(solve([exact(2400, 1600)], size(1920, 1280))).toMatchObject({
+      outcome: 'too-small',
+      side: 'width',
+      missingPx: 480,
+      enlargement: 1.25,
+    });
+  });
+
+  it('enlarges only where that is allowed, and no further than needed', () => {
+    expect(solve([side('long-edge', 2000, 3000)], size(1000, 500))).toMatchObject({ outcome: 'too-small' });
+    expect(solve([side('long-edge', 2000, 3000)], size(1000, 500), true)).toMatchObject({
+      target: size(2000, 1000),
+    });
+  });
+
+  it('trims a panorama that would be too low, and no more than needed', () => {
+    const rules = [side('width', 1200, 2560), side('height', 900, 1440)];
+    const plan = solve(rules, size(7800, 2600));
+    expect(plan).toMatchObject({ method: 'trim', target: size(2560, 900) });
+  });
+
+  it('notices rules that contradict each other', () => {
+    expect(solve([side('width', 3000), box(1400, 1050)], size(6000, 4000))).toEqual({
+      outcome: 'contradiction',
+    });
+  });
+});
+
+const pixel = fc.integer({ min: 1, max: 9000 });
+const anyRule: fc.Arbitrary<Rule> = fc.oneof(
+  fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => box(w, h, turn)),
+  fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => exact(w, h, turn)),
+  fc
+    .tuple(fc.constantFrom('width', 'height', 'long-edge', 'short-edge'), pixel, pixel)
+    .map(([which, a, b]) => side(which, Math.min(a, b), Math.max(a, b))),
+);
+const anySource = fc.record({ widthPx: pixel, heightPx: pixel });
+
+describe('whatever the rules and the picture', () => {
+  it('a solution lies within every rule, inside the picture, without squashing and without enlarging', () => {
+    fc.assert(
+      fc.property(fc.array(anyRule, { minLength: 1, maxLength: 3 }), anySource, (rules, source) => {
+        const limits = sizeLimits(makeDeliverable(rules));
+        const plan = solveSize(source, limits, false);
+        if (plan.outcome !== 'solved') return;
+        const { crop, target } = plan;
+        expect(limits.some(l => isWithin(l, target.widthPx, target.heightPx))).toBe(true);
+        expect(crop.leftPx).toBeGreaterThanOrEqual(0);
+        expect(crop.topPx).toBeGreaterThanOrEqual(0);
+        expect(crop.leftPx + crop.widthPx).toBeLessThanOrEqual(source.widthPx);
+        expect(crop.topPx + crop.heightPx).toBeLessThanOrEqual(source.heightPx);
+        expect(crop.widthPx).toBeGreaterThanOrEqual(target.widthPx);
+        expect(crop.heightPx).toBeGreaterThanOrEqual(target.heightPx);
+        // No squashing: one pixel more or less on a side of either rectangle explains any difference of the ratios.
+        const [least, most] = [
+          ((crop.widthPx - 1) / (crop.heightPx + 1)) * (target.heightPx - 1),
+          ((crop.widthPx + 1) / Math.max(0.5, crop.heightPx - 1)) * (target.heightPx + 1),
+        ];
+        expect(target.widthPx).toBeGreaterThanOrEqual(Math.floor(least) - 1);
+        expect(target.widthPx).toBeLessThanOrEqual(Math.ceil(most) + 1);
+      }),
+      { numRuns: 3000 },
+    );
+  });
+
+  it('a whole picture is as large as the rules let it be', () => {
+    fc.assert(
+      fc.property(pixel, pixel, anySource, (w, h, source) => {
+        const plan = solve([box(w, h)], source);
+        if (plan.outcome !== 'solved') throw new Error('a box alone can always be met');
+        expect(plan.method).toBe('whole');
+        const { widthPx, heightPx } = plan.target;
+        const touches = widthPx === Math.min(w, source.widthPx) || heightPx === Math.min(h, source.heightPx);
+        expect(touches).toBe(true);
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('a refusal for size is true: no cut of that picture could meet the rules', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 60 }),
+        (w, h, sw, sh) => {
+          const plan = solve([exact(w, h)], size(sw, sh));
+          expect(plan.outcome === 'too-small').toBe(sw < w || sh < h);
+        },
+      ),
+      { numRuns: 3000 },
+    );
+  });
+});
