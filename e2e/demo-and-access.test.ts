@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
+import { By, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openBrowser, press, seeText, setViewport, type Browser } from './browser.ts';
 import { serve } from './serve.ts';
@@ -26,6 +27,12 @@ async function faultsByAxe(): Promise<string[]> {
      axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] })
        .then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(', '))));`,
   );
+}
+
+async function pressMake(): Promise<void> {
+  const { driver } = browser;
+  const make = By.xpath(`//button[starts-with(normalize-space(.),'Make and prove ')]`);
+  await (await driver.wait(until.elementLocated(make), 20_000)).click();
 }
 
 describe('a first visit', () => {
@@ -54,6 +61,13 @@ describe('a first visit', () => {
     await press(driver, 'Accept this cut of Lantern boats');
     await seeText(driver, 'Ready 3');
     await press(driver, 'Make and prove 3');
+    await press(driver, 'Stop making');
+    await seeText(driver, 'Stopped. The files that were finished are kept.');
+    // What was stopped is ready again, and a page that goes away in the middle of a run loses no finished file.
+    await pressMake();
+    await driver.navigate().refresh();
+    await seeText(driver, 'All 8');
+    await pressMake();
     await seeText(driver, 'Proven 3', 120_000);
     await seeText(driver, '11 of 11 rules met');
   });

@@ -1,4 +1,4 @@
-import { proveFile, valueOf } from '@able-frame/core';
+import { proveFile, valueOf, wordCount } from '@able-frame/core';
 import { JobCancelled, type Stage } from '@able-frame/imaging';
 import { readOriginal, saveMade } from './database/database.ts';
 import type { Made } from './database/schemas.ts';
@@ -72,7 +72,7 @@ async function makeOne(row: Row, submissionId: string, signal: AbortSignal): Pro
     return result && { ...base, result };
   } catch (error) {
     if (error instanceof JobCancelled) return undefined;
-    return { ...base, result: { kind: 'failed', why: (error as Error).message } };
+    return { ...base, result: { kind: 'failed', why: wordFailure((error as Error).message) } };
   }
 }
 
@@ -86,7 +86,7 @@ async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['res
   if (!original)
     return {
       kind: 'failed',
-      why: 'the original is not in the browser’s store any more; add the picture again',
+      why: 'The original is not in the browser’s store any more. Take the picture out and add it again.',
     };
 
   const input = {
@@ -99,7 +99,7 @@ async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['res
   if (made.outcome === 'too-heavy')
     return {
       kind: 'failed',
-      why: `even at the lowest quality it weighs ${made.leastBytes} bytes, and at most ${made.maxBytes} are allowed`,
+      why: `Even at the lowest quality the file weighs ${wordCount(made.leastBytes)} bytes, and at most ${wordCount(made.maxBytes)} are allowed. Ask the organiser for fewer pixels or more bytes.`,
     };
   setStage(picture.id, 'proving');
   const blob = new Blob([made.file.bytes as BlobPart], { type: 'image/jpeg' });
@@ -114,4 +114,8 @@ async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['res
     sheet,
   });
   return { kind: 'file', name: plan.name, blob, sha256, quality: made.file.quality, findings };
+}
+
+function wordFailure(why: string): string {
+  return `The file could not be made: ${why}. Copy the original again from where it came from, or save it anew in a picture program, and add that.`;
 }

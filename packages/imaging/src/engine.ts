@@ -13,14 +13,23 @@ export function prepareEngine(vips: Vips): Vips {
   return vips;
 }
 
-/** The engine throws WebAssembly exceptions whose message is a list; this gives their text on one line. */
+/**
+ * What an error of the engine says, on one line and once. The engine throws WebAssembly exceptions whose message is a
+ * list: the failed operation, then a line from the codec for every row of pixels that it could not read.
+ */
 export function engineMessage(error: unknown): string {
-  const message = (error as { message?: unknown } | null)?.message;
-  return String(message ?? error)
+  const message = String((error as { message?: unknown } | null)?.message ?? error);
+  const lines = message.split('\n').map(line => line.trim());
+  const byCodec = lines.find(line => CODEC_LINE.test(line));
+  if (byCodec) return `the picture data are damaged (${byCodec.replace(CODEC_LINE, '')})`;
+  return message
     .replace(/^.*?(?:Exception|Error),\s*/s, '')
     .replace(/\s+/g, ' ')
     .trim();
 }
+
+/** Lines in which the JPEG and PNG readers report damage. */
+const CODEC_LINE = /^(VipsJpeg|vipspng|pngload\w*|png2vips|spngload\w*|libspng read error):\s*/i;
 
 /** Holds the images of one job and frees them all at its end: the engine's memory knows no garbage collector. */
 export class ImageScope {

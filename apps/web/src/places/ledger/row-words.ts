@@ -26,7 +26,7 @@ export function wordTroubles(row: Row, labels: PlanLabels, withCut = true): stri
       : []),
     // A missing section is asked once: by the name if the name needs it, otherwise by the entry.
     ...faults.filter(f => f.code !== 'section-unknown' || !asksForSection(row)).map(wordEntryFault),
-    ...(made?.kind === 'failed' ? [`The file could not be made: ${made.why}.`] : []),
+    ...(made?.kind === 'failed' ? [made.why] : []),
     ...(made?.kind === 'file'
       ? made.findings.filter(f => f.verdict !== 'met' && f.asked.level === 'must').map(wordFault)
       : []),
