@@ -8,6 +8,8 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.
 export interface Browser {
   driver: WebDriver;
   downloads: string;
+  /** Folder of its profile, which tells its processes from others. */
+  profile: string;
   close: () => Promise<void>;
 }
 
@@ -42,6 +44,7 @@ export async function openBrowser(size = { width: 1280, height: 800 }): Promise<
   return {
     driver,
     downloads,
+    profile: join(folder, 'profile'),
     close: async () => {
       await driver.quit();
       await rm(folder, { recursive: true, force: true });

@@ -69,7 +69,7 @@ describe('a first visit', () => {
     await seeText(driver, 'All 8');
     await pressMake();
     await seeText(driver, 'Proven 3', 120_000);
-    await seeText(driver, '11 of 11 rules met');
+    await seeText(driver, '11 of 11 met');
   });
 
   it.each([

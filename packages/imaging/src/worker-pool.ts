@@ -108,6 +108,12 @@ export class WorkerPool {
     for (;;) {
       const job = this.queue[0];
       if (!job) return;
+      // One signal may stop many jobs: no worker is started for one that is about to be told.
+      if (job.signal?.aborted) {
+        this.queue.shift();
+        job.fail(new JobCancelled('stopped'));
+        continue;
+      }
       const seat =
         this.seats.find(s => !s.job) ?? (this.seats.length < this.options.size ? this.addSeat() : undefined);
       if (!seat) return;

@@ -4,6 +4,13 @@ import { StateMark } from './StateMark.tsx';
 
 const STATES = { met: 'proven', broken: 'broken', unreadable: 'needs-you' } as const;
 
+/** Advice that was not followed stops nothing and is not called broken. */
+function VerdictMark({ finding }: { finding: Finding }) {
+  if (finding.verdict !== 'met' && finding.asked.level === 'advice')
+    return <StateMark state="needs-you" word="Not followed" />;
+  return <StateMark state={STATES[finding.verdict]} word={VERDICT_WORDS[finding.verdict]} />;
+}
+
 /** The proof of one file: asked, found, where it was read, verdict. */
 export function FindingTable({ findings, label }: { findings: readonly Finding[]; label: string }) {
   return (

@@ -128,5 +128,7 @@ function checkSentence(count: number, proven: number): string {
   if (!count) return 'Check finished files against a rule sheet.';
   if (proven === count)
     return `${capitalised(wordAllFiles(count))} ${wordPlural(count, 'meets', 'meet')} every rule that was measured.`;
-  return `${capitalised(wordNumber(proven))} of ${wordNumber(count)} ${wordPlural(count, 'file')} ${proven === 1 ? 'meets' : 'meet'} every rule.`;
+  if (count === 1) return 'The file does not meet every rule.';
+  if (!proven) return `None of the ${wordNumber(count)} files meets every rule.`;
+  return `${capitalised(wordNumber(proven))} of ${wordNumber(count)} files ${wordPlural(proven, 'meets', 'meet')} every rule.`;
 }

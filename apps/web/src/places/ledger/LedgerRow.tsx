@@ -96,7 +96,7 @@ export function LedgerRow({ row, submission }: { row: Row; submission: Submissio
             fontFamily="measure"
             fontSize="13px"
             overflowWrap="anywhere"
-            minWidth="150px"
+            minWidth="130px"
           >
             {plan?.name ? breakable(plan.name) : '–'}
           </chakra.td>
@@ -261,7 +261,7 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
         <StateMark state="proven" />
         <div>
           <Link to={`/submission/${id}/proof#proof-${row.picture.id}`}>
-            {met} of {made.findings.length} rules met
+            {met} of {made.findings.length} met
           </Link>
         </div>
       </Box>
@@ -269,7 +269,7 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
   }
   const tooSmall = row.entry.plan?.state === 'cannot' && row.entry.plan.obstacle.outcome === 'too-small';
   return (
-    <Box maxWidth="230px">
+    <Box maxWidth="230px" minWidth={{ lg: '150px' }}>
       <StateMark state={row.state} {...(tooSmall ? { word: 'Too small' } : {})} />
       {stage && <chakra.div color="inkSoft">{STAGE_WORDS[stage]}</chakra.div>}
       {!stage &&

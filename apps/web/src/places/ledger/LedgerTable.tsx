@@ -21,7 +21,7 @@ export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submis
         '& th, & td': {
           textAlign: 'left',
           verticalAlign: 'middle',
-          padding: '9px 12px',
+          padding: '9px 10px',
           borderRight: '1px solid',
           borderColor: 'hair',
         },

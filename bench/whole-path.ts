@@ -1,0 +1,134 @@
+/**
+ * One 24-megapixel JPEG to a proven file under a ceiling: in headless Chromium, in Node, and by sharp in Node, in
+ * turn in the same run. Prints medians and ratios, and the memory of the page over fifty pictures.
+ */
+import { readFileSync, readdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import sharp from 'sharp';
+import { build } from 'vite';
+import { inspectFile, type ConformJob } from '@able-frame/core';
+import { buildApp } from '../apps/desk/src/app.ts';
+import { openBrowser } from '../e2e/browser.ts';
+import { conformPicture } from '../packages/imaging/src/conform-picture.ts';
+import { startEngineInNode } from '../packages/imaging/src/node.ts';
+import { sharpWholePath } from './sharp-yardstick.ts';
+
+const ROUNDS = 5;
+const IN_A_ROW = 50;
+const JOB: ConformJob = {
+  crop: { leftPx: 0, topPx: 0, widthPx: 6000, heightPx: 4000 },
+  target: { widthPx: 2400, heightPx: 1600 },
+  maxBytes: 1_500_000,
+  minBytes: undefined,
+  ppi: 300,
+};
+const path = (relative: string) => fileURLToPath(new URL(relative, import.meta.url));
+
+const source = await makeSource();
+const root = path('../.cache/bench/');
+await build({
+  root: path('./page'),
+  logLevel: 'error',
+  configFile: false,
+  worker: { format: 'es' },
+  build: { outDir: root, emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0 },
+});
+const app = await buildApp(root);
+app.get('/source.jpg', (_request, reply) => reply.type('image/jpeg').send(source));
+const address = await app.listen({ host: '127.0.0.1', port: 0 });
+const browser = await openBrowser();
+const engine = await startEngineInNode();
+try {
+  await browser.driver.get(address);
+  console.log(
+    `source 6000 × 4000, ${source.length} bytes; target 2400 × 1600, at most ${JOB.maxBytes} bytes; ${ROUNDS} rounds in turn, medians`,
+  );
+  const times: Record<'page' | 'node' | 'sharp in linear light' | 'sharp', number[]> = {
+    page: [],
+    node: [],
+    'sharp in linear light': [],
+    sharp: [],
+  };
+  let page = await inPage();
+  await sharpWholePath(source, JOB, false);
+  for (let i = 0; i < ROUNDS; i++) {
+    page = await inPage();
+    times.page.push(page.ms);
+    times.node.push(inNode());
+    times['sharp in linear light'].push((await sharpWholePath(source, JOB, true)).ms);
+    times.sharp.push((await sharpWholePath(source, JOB, false)).ms);
+  }
+  console.log(
+    `file in the page: ${page.sizeBytes} bytes at quality ${page.quality}, ${page.tries} encodes, whole: ${page.isWhole}`,
+  );
+  for (const [name, list] of Object.entries(times))
+    console.log(`${name.padEnd(24)}${Math.round(median(list))} ms`);
+  console.log(
+    `page / sharp in linear light  ${(median(times.page) / median(times['sharp in linear light'])).toFixed(2)}   (the same work; at most 2.5 is asked)`,
+  );
+  console.log(
+    `page / sharp                  ${(median(times.page) / median(times.sharp)).toFixed(2)}   (sharp without linear light)`,
+  );
+  for (let i = 0; i < IN_A_ROW; i++) await inPage();
+  console.log(
+    `most memory of the page over ${IN_A_ROW} pictures: ${Math.round(pagePeakBytes() / 1e6)} MB   (below 1200 is asked)`,
+  );
+} finally {
+  engine.shutdown();
+  await browser.close();
+  await app.close();
+}
+
+/** A photograph's size, profile and weight: a demo picture with strong grain laid over. */
+async function makeSource(): Promise<Buffer> {
+  const picture = path('../apps/web/public/demo/Saltpan Evening.jpg');
+  const noise = {
+    width: 6000,
+    height: 4000,
+    channels: 3 as const,
+    background: '#000',
+    noise: { type: 'gaussian' as const, mean: 128, sigma: 14 },
+  };
+  const grain = await sharp({ create: noise }).jpeg({ quality: 95 }).toBuffer();
+  return sharp(picture)
+    .keepIccProfile()
+    .composite([{ input: grain, blend: 'soft-light' }])
+    .jpeg({ quality: 92 })
+    .toBuffer();
+}
+
+function inPage(): Promise<Awaited<ReturnType<Window['wholePath']>>> {
+  return browser.driver.executeScript(`return window.wholePath('/source.jpg', arguments[0])`, JOB);
+}
+
+function inNode(): number {
+  const start = performance.now();
+  const bytes = new Uint8Array(source);
+  const facts = inspectFile(bytes);
+  const space = facts.profile.state === 'present' ? facts.profile.value.space : 'untagged';
+  const made = conformPicture(engine, { bytes, orientation: 1, space, job: JOB }, () => undefined);
+  if (made.outcome !== 'made') throw new Error('the picture could not be made');
+  inspectFile(made.file.bytes);
+  return performance.now() - start;
+}
+
+function median(list: number[]): number {
+  return [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN;
+}
+
+/** Peak resident memory of the largest renderer process of this browser, from the kernel's own accounts. */
+function pagePeakBytes(): number {
+  let peak = 0;
+  for (const pid of readdirSync('/proc').filter(name => /^\d+$/.test(name)))
+    try {
+      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+      if (!command.includes('--type=renderer') || !command.includes(browser.profile)) continue;
+      peak = Math.max(
+        peak,
+        1024 * Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]),
+      );
+    } catch {
+      // The process ended while it was looked at.
+    }
+  return peak;
+}
