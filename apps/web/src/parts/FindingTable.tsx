@@ -52,12 +52,7 @@ export function FindingTable({ findings, label }: { findings: readonly Finding[]
                 {wordPlace(f)}
               </chakra.td>
               <td>
-                <StateMark
-                  state={
-                    f.verdict === 'broken' && f.asked.level === 'advice' ? 'needs-you' : STATES[f.verdict]
-                  }
-                  word={VERDICT_WORDS[f.verdict]}
-                />
+                <VerdictMark finding={f} />
               </td>
             </tr>
           ))}

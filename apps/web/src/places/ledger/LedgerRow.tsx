@@ -269,7 +269,7 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
   }
   const tooSmall = row.entry.plan?.state === 'cannot' && row.entry.plan.obstacle.outcome === 'too-small';
   return (
-    <Box maxWidth="230px" minWidth={{ lg: '150px' }}>
+    <Box maxWidth="230px" minWidth={{ lg: '140px' }}>
       <StateMark state={row.state} {...(tooSmall ? { word: 'Too small' } : {})} />
       {stage && <chakra.div color="inkSoft">{STAGE_WORDS[stage]}</chakra.div>}
       {!stage &&
@@ -282,9 +282,9 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
   );
 }
 
-/** A long name may break after an underscore or a hyphen, where the eye expects it. */
+/** A long name may break after an underscore or a hyphen and before a capital, where the eye expects it. */
 function breakable(name: string) {
-  return name.split(/(?<=[_-])/).map((part, i) => (
+  return name.split(/(?<=[_-])|(?<=[a-z])(?=[A-Z.])/).map((part, i) => (
     <span key={i}>
       {part}
       <wbr />
