@@ -23,3 +23,5 @@ export * from './wording/word-rule.ts';
 export * from './wording/word-finding.ts';
 export * from './wording/word-intake.ts';
 export * from './wording/word-plan.ts';
+export { MAX_TEXT, TextTooLong, readRules } from './reading/read-rules.ts';
+export type * from './reading/reading.ts';

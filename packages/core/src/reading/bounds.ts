@@ -1,0 +1,60 @@
+/** Which end of a range a number is, told from the words round it. */
+export type Bound = 'min' | 'max' | 'exact' | 'unsaid';
+
+const MORE =
+  '(?:more|larger|bigger|wider|higher|taller|longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|in excess)';
+const LESS = '(?:less|smaller|fewer|narrower|lower|shorter|under|below)';
+const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
+
+/** Scanned in order of place; the last one before a number counts. Denials come first, since they turn a word round. */
+const BEFORE = new RegExp(
+  [
+    `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b)`,
+    `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
+    `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<)`,
+    `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from))\\b|≥|>)`,
+    `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
+  ].join('|'),
+  'gi',
+);
+const SIDE_WORDS =
+  '(?:px\\b|pixels?\\b|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|(?:on|along|at|for|in)? ?(?:the |its )?(?:long|short)(?:est|er)? (?:side|edge|dimension)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
+const MAX_AFTER = new RegExp(
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|at (?:the )?(?:very )?most|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than))`,
+  'i',
+);
+const MIN_AFTER = new RegExp(
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up|above|over)\\b)`,
+  'i',
+);
+
+/**
+ * Reads the bound of the number that stands between `before` and `after`. Only words since the number before it
+ * count, so a bound of another number in the same sentence does not rub off.
+ */
+export function boundOf(before: string, after: string): Bound {
+  if (MIN_AFTER.test(after)) return 'min';
+  if (MAX_AFTER.test(after)) return 'max';
+  const near = before.slice(Math.max(0, before.length - 110)).replace(/^.*\d(?![^\d]*\))/s, '');
+  let bound: Bound = 'unsaid';
+  // "Files bigger than 2 MB will be deleted" is a limit from above.
+  if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
+  for (const match of near.matchAll(BEFORE)) {
+    const { max1, max1b, max2, min1, min2 } = match.groups ?? {};
+    bound = (max1 ?? max1b ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
+  }
+  return bound;
+}
+
+const OVER = new RegExp(`\\b(?:${MORE}(?: than)?)\\b\\D*$`, 'i');
+const REFUSED_AFTER =
+  /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
+
+/** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
+const ADVICE =
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best)\b/i;
+
+export function isAdvice(sentence: string): boolean {
+  return ADVICE.test(sentence);
+}

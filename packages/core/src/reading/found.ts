@@ -1,0 +1,10 @@
+/** One thing that a reader found in a sentence. The value's shape belongs to the field. */
+export interface Found {
+  field: string;
+  value: unknown;
+  start: number;
+  end: number;
+  advice: boolean;
+  /** A doubt about this reading, as a sentence without its full stop. */
+  doubt?: string;
+}

@@ -1,0 +1,182 @@
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+/** The entry deadline: date, time and zone, or a doubt about them. */
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const MONTH =
+  '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\\.?';
+const DAY = '(\\d{1,2})(?:st|nd|rd|th)?';
+const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
+  {
+    words: new RegExp(`\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+(20\\d{2}|[’']\\d{2})(?!\\d))?`, 'gi'),
+    order: 'dmy',
+  },
+  { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
+  { words: /\b(20\d{2})-(\d{2})-(\d{2})\b/g, order: 'ymd' },
+  { words: /\b(\d{1,2})[./](\d{1,2})[./](20\d{2}|\d{2})\b/g, order: 'numeric' },
+];
+
+/** Words that make a date the deadline, strongest first. */
+const STRONG =
+  /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:date|day)|cut-?off|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|shuts?|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+const WEAK = /\b(?:by|until|before|no later|latest)\b/i;
+const ABOUT_ENTRIES =
+  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|in our hands|in by|with (?:us|me)|open)\b/i;
+const NOT_DEADLINE =
+  /\b(?:judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+
+interface Stamp {
+  value: string | null;
+  start: number;
+  end: number;
+  doubt?: string;
+}
+
+export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
+  const { text } = segment;
+  const stamps = datesIn(text);
+  if (!stamps.length) return [];
+  const found: Found[] = [];
+  for (const stamp of stamps) {
+    const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
+    const clause = before.replace(/^.*\b20\d{2}\b/s, '');
+    const label =
+      previous && previous.text.length < 40 && /^(?:when|closing|deadline|dates?)/i.test(previous.text)
+        ? previous.text
+        : '';
+    const isStrong =
+      STRONG.test(clause) ||
+      STRONG.test(text.slice(stamp.end, stamp.end + 40)) ||
+      STRONG.test(label) ||
+      /^when\b/i.test(text) ||
+      /^when\b/i.test(label);
+    if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
+    if (!isStrong && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
+    const time = timeNear(text, stamp.start, stamp.end);
+    const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
+    const value = stamp.value && time ? `${stamp.value}T${time.clock}${zone}` : stamp.value;
+    found.push({
+      field: isStrong ? 'closes' : 'closes?',
+      value,
+      start: segment.start + Math.min(stamp.start, time?.start ?? stamp.start),
+      end: segment.start + Math.max(stamp.end, time?.end ?? stamp.end),
+      advice: false,
+      ...(stamp.doubt ? { doubt: stamp.doubt } : {}),
+    });
+  }
+  return found;
+}
+
+function datesIn(text: string): Stamp[] {
+  const stamps: Stamp[] = [];
+  for (const { words, order } of DATES)
+    for (const match of text.matchAll(words)) {
+      const [whole, a = '', b = '', c] = match;
+      const at = { start: match.index, end: match.index + whole.length };
+      if (stamps.some(s => at.start < s.end && at.end > s.start)) continue;
+      stamps.push({ ...stampOf(order, a, b, c, whole.trim()), ...at });
+    }
+  return stamps.sort((x, y) => x.start - y.start);
+}
+
+function stampOf(
+  order: string,
+  a: string,
+  b: string,
+  c: string | undefined,
+  written: string,
+): { value: string | null; doubt?: string } {
+  const month = (word: string) => MONTHS.indexOf(word.slice(0, 3).toLowerCase()) + 1;
+  const year = c === undefined ? undefined : Number(c.replace(/[’']/, '').replace(/^(\d{2})$/, '20$1'));
+  if (order === 'ymd') return dated(Number(a), Number(b), Number(c), written);
+  if (order === 'numeric') {
+    const [x, y] = [Number(a), Number(b)];
+    if (x > 12 || /\./.test(written)) return dated(year, y, x, written);
+    if (y > 12) return dated(year, x, y, written);
+    return x === y
+      ? dated(year, x, y, written)
+      : { value: null, doubt: `'${written}' could be day or month first` };
+  }
+  const [day, m] = order === 'dmy' ? [Number(a), month(b)] : [Number(b), month(a)];
+  if (year === undefined) return { value: null, doubt: `'${written}' has no year` };
+  return dated(year, m, day, written);
+}
+
+function dated(
+  year: number | undefined,
+  month: number,
+  day: number,
+  written: string,
+): { value: string | null; doubt?: string } {
+  const lengths = [
+    31,
+    year !== undefined && year % 4 === 0 ? 29 : 28,
+    31,
+    30,
+    31,
+    30,
+    31,
+    31,
+    30,
+    31,
+    30,
+    31,
+  ];
+  if (year === undefined || month < 1 || month > 12 || day < 1 || day > (lengths[month - 1] ?? 0))
+    return { value: null, doubt: `'${written}' is no date of the calendar` };
+  const two = (n: number) => String(n).padStart(2, '0');
+  return { value: `${year}-${two(month)}-${two(day)}` };
+}
+
+const CLOCK =
+  /\b(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+const ZONES: readonly (readonly [RegExp, string])[] = [
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cest)\b/i, '+02:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:bst)\b/i, '+01:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:eet)\b/i, '+02:00'],
+];
+
+/** The time that belongs to a date: the nearest in the same sentence. */
+function timeNear(
+  text: string,
+  start: number,
+  end: number,
+): { clock: string; zone: string; start: number; end: number } | undefined {
+  const times = [...text.matchAll(CLOCK)].flatMap(match => {
+    const at = match.index;
+    const to = at + match[0].length;
+    // "28.02.2027" holds no clock, and a date's own figures are none either.
+    if (at < end && to > start) return [];
+    if (/^[.:/]\d/.test(text.slice(to)) || /[\d.:/]$/.test(text.slice(0, at))) return [];
+    const clock = clockOf(match);
+    const distance = at >= end ? at - end : start - to;
+    return clock && distance <= 45 ? [{ clock, start: at, end: to, distance }] : [];
+  });
+  const [nearest] = times.sort((a, b) => a.distance - b.distance);
+  if (!nearest) return undefined;
+  return {
+    clock: nearest.clock,
+    zone: zoneAt(text.slice(nearest.end)),
+    start: nearest.start,
+    end: nearest.end,
+  };
+}
+
+function zoneAt(after: string): string {
+  return ZONES.find(([words]) => words.test(after))?.[1] ?? '';
+}
+
+function clockOf(match: RegExpMatchArray): string | undefined {
+  const [, h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match;
+  if (midnight) return '23:59';
+  if (noon) return '12:00';
+  let hours = Number(h12 ?? h24 ?? h4 ?? hOnly);
+  let minutes = Number(m12 ?? m24 ?? m4 ?? 0);
+  if (half) hours = (hours % 12) + (/^p/i.test(half) ? 12 : 0);
+  if (hours === 24 && minutes === 0) [hours, minutes] = [23, 59];
+  if (hours > 23 || minutes > 59) return undefined;
+  return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+}

@@ -1,0 +1,230 @@
+import { boundOf, isAdvice } from './bounds.ts';
+import { toSpan } from './read-size.ts';
+import type { Found } from './found.ts';
+import type { ReadColourSpace, ReadFormat } from './reading.ts';
+import type { Segment } from './segments.ts';
+
+/** What kind of file: format, colour, bits, density, scan, quality, profile. */
+
+const FORMATS: readonly (readonly [ReadFormat, RegExp])[] = [
+  ['jpeg', /(?<![.\w])jpe?gs?\b/gi],
+  ['png', /(?<![.\w])pngs?\b/gi],
+  ['tiff', /(?<![.\w])tiff?s?\b/gi],
+  ['webp', /(?<![.\w])webp\b/gi],
+];
+/** A dotted ending that stands alone, not as the end of a file's name. */
+const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
+  ['jpeg', /(?<=^|[\s("“'])\.jpe?g\b/gi],
+  ['png', /(?<=^|[\s("“'])\.png\b/gi],
+  ['tiff', /(?<=^|[\s("“'])\.tiff?\b/gi],
+];
+const DENIED =
+  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|cannot (?:accept|open|use)|convert(?:ed)? from|as opposed to)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
+const NOT_OURS =
+  /\b(?:catalogue|reproduc\w*|last (?:year|season|time)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
+
+export function readFormats(segment: Segment): Found[] {
+  const { text } = segment;
+  if (NOT_OURS.test(text)) return [];
+  const hits: { format: ReadFormat; at: number; end: number }[] = [];
+  for (const [format, words] of [...FORMATS, ...DOTTED])
+    for (const match of text.matchAll(words)) {
+      if (isDenied(text, match.index)) continue;
+      hits.push({ format, at: match.index, end: match.index + match[0].length });
+    }
+  if (!hits.length) return [];
+  hits.sort((a, b) => a.at - b.at);
+  const [first] = hits;
+  const last = hits.at(-1);
+  if (!first || !last) return [];
+  // Only advice about the format itself makes it advice: "we suggest quality 10 for your JPEG" does not.
+  const advice =
+    isAdvice(text) &&
+    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;]{0,20}\b(?:preferred|recommended|ideally)/i.test(
+      text,
+    );
+  return [
+    {
+      field: 'formats',
+      value: [...new Set(hits.map(h => h.format))],
+      start: segment.start + first.at,
+      end: segment.start + last.end,
+      advice,
+    },
+  ];
+}
+
+function isDenied(text: string, at: number): boolean {
+  const before = text.slice(Math.max(0, at - 60), at);
+  return (
+    DENIED.test(before) ||
+    /^[^.;,]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not|refused|rejected)|cannot be)\b/i.test(
+      text.slice(at).replace(/^\S+/, ''),
+    )
+  );
+}
+
+const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
+  ['sRGB', /\bs[- ]?rgb\b/gi],
+  ['AdobeRGB', /\badobe ?rgb(?: ?\(?1998\)?)?/gi],
+  ['DisplayP3', /\b(?:display ?p3|dci-?p3)\b/gi],
+  ['ProPhoto', /\bpro ?photo(?: ?rgb)?\b/gi],
+  ['CMYK', /\bcmyk\b/gi],
+  ['gray', /\bgr[ae]y ?-?scale\b/gi],
+];
+
+export function readColourSpace(segment: Segment): Found[] {
+  const { text } = segment;
+  if (NOT_OURS.test(text) || /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk/i.test(text)) return [];
+  const hits = SPACES.flatMap(([space, words]) =>
+    [...text.matchAll(words)]
+      .filter(
+        m =>
+          !isDenied(text, m.index) &&
+          !/\b(?:other than|any other|not)\b[^.;]{0,24}$/i.test(text.slice(0, m.index)),
+      )
+      .map(m => ({ space, at: m.index, end: m.index + m[0].length })),
+  );
+  // "Greyscale" among other words is often about the picture; only a file mode counts.
+  const usable = hits.filter(
+    h =>
+      h.space !== 'gray' ||
+      /\b(?:mode|file|saved?|convert(?:ed)?|colou?r space|submitted|8[- ]bit|profile|in)\b/i.test(text),
+  );
+  usable.sort((a, b) => a.at - b.at);
+  const [first] = usable;
+  if (!first) return [];
+  const others = usable.some(h => h.space !== first.space);
+  const preferred =
+    usable.find(
+      h =>
+        /\b(?:prefer\w*|ideally|recommend\w*)\b[^.;]{0,20}$/i.test(text.slice(0, h.at)) ||
+        /^[^.;,]{0,20}\b(?:preferred|recommended|please if)/i.test(text.slice(h.end)),
+    ) ?? first;
+  const advice =
+    (isAdvice(text) &&
+      /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,40}rgb|rgb\b[^.;]{0,40}\b(?:recommend|prefer|ideal|suggest)\w*/i.test(
+        text,
+      )) ||
+    (isAdvice(text) && !/\b(?:must|only|should|required)\b/i.test(text)) ||
+    (others && preferred.space !== 'CMYK' && /\bor\b/i.test(text));
+  return [
+    {
+      field: 'colourSpace',
+      value: preferred.space,
+      start: segment.start + preferred.at,
+      end: segment.start + preferred.end,
+      advice,
+    },
+  ];
+}
+
+interface Simple {
+  field: string;
+  words: RegExp;
+  value: (match: RegExpExecArray, text: string) => unknown;
+  /** Words that make the sentence speak of something else. */
+  unless?: RegExp;
+}
+
+const SIMPLE: readonly Simple[] = [
+  {
+    field: 'profileEmbedded',
+    words: /\b(?:do not|don['’]t|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?|icc profile|colou?r profile)\b/i,
+    value: () => false,
+  },
+  {
+    field: 'profileEmbedded',
+    words:
+      /\b(?:embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb)\b/i,
+    value: () => true,
+  },
+  { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
+  { field: 'bitDepth', words: /\b(8|16)[- ]?bits?\b/i, value: m => Number(m[1]) },
+  {
+    field: 'bitDepth',
+    words: /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b/i,
+    value: m => Number(m[1]),
+  },
+  {
+    field: 'bitDepth',
+    words: /\b(eight|sixteen)[- ]bits?\b/i,
+    value: m => (/eight/i.test(m[1] ?? '') ? 8 : 16),
+  },
+  { field: 'jpegScan', words: /\bbaseline\b/i, value: () => 'baseline' },
+  {
+    field: 'jpegScan',
+    words:
+      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+    value: () => 'baseline',
+  },
+  { field: 'jpegScan', words: /\bprogressive\b/i, value: () => 'progressive', unless: /\bbaseline\b/i },
+  {
+    field: 'quality',
+    words: /\bquality\b\D{0,25}\b(\d{1,2})\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\b(\d{1,2})\s*(?:out of|\/)\s*(10|12|100)\b[^.;]{0,20}\bquality\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\b[^.;\d]{0,40}?\b(\d{2,3})\s*(?:%|per ?cent)/i,
+    value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words: /\b(\d{2,3})\s*(?:%|per ?cent)\s*(?:jpe?g )?quality\b/i,
+    value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words:
+      /\bquality (?:setting |level |factor )?(?:of |is |to |at |:)?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
+    value: m => m[1],
+  },
+];
+
+export function readSimple(segment: Segment): Found[] {
+  const { text } = segment;
+  const found: Found[] = [];
+  for (const { field, words, value, unless } of SIMPLE) {
+    const match = words.exec(text);
+    if (!match || unless?.test(text) || found.some(f => f.field === field)) continue;
+    found.push({
+      field,
+      value: value(match, text),
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice:
+        isAdvice(text) &&
+        !(field === 'profileEmbedded' && /\b(?:should|must|has to)\b[^.;]{0,12}\bembed/i.test(text)),
+    });
+  }
+  return found;
+}
+
+const PPI =
+  /(?<![\d.,])(\d{2,4})(?:\s*(?:-|–|to)\s*(\d{2,4}))?\s*-?(?:ppi|dpi|d\.p\.i\.?|p\.p\.i\.?|pixels (?:per|\/) ?inch|dots per inch|px\/in(?:ch)?)/i;
+const LABELLED_PPI =
+  /\bresolution\b\s*(?:\(?(?:ppi|dpi)\)?)?\s*[:=]?\s*(\d{2,3})(?!\d|\s*(?:x|×|px|pixels|mb))/i;
+
+export function readPpi(segment: Segment): Found[] {
+  const { text } = segment;
+  const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
+  if (
+    !match ||
+    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference)\b/i.test(text)
+  )
+    return [];
+  const at = {
+    start: segment.start + match.index,
+    end: segment.start + match.index + match[0].length,
+    advice: isAdvice(text),
+  };
+  if (match[2]) return [{ field: 'ppi', value: { min: Number(match[1]), max: Number(match[2]) }, ...at }];
+  const bound = boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length));
+  return [{ field: 'ppi', value: toSpan(Number(match[1]), bound), ...at }];
+}

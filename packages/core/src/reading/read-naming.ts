@@ -1,0 +1,304 @@
+import { readCount, COUNT } from './quantities.ts';
+import type { ReadNaming } from './reading.ts';
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+/** How files are to be called: an example, its parts in order, and what characters may be used. */
+
+const EXAMPLE =
+  /(?<![\w/@])(?<name>[A-Z0-9][\w’'#+-]*(?:\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
+const ABOUT_NAMES =
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
+
+const PART_WORDS: readonly (readonly [string, RegExp])[] = [
+  [
+    'section code',
+    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
+  ],
+  [
+    'member number',
+    /\b(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
+  ],
+  ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
+  ['club code', /\bclub(?:['’]s)? (?:code|letters|initials|abbreviation)/gi],
+  ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
+  ['entry number', /\b(?:entry|submission|application) (?:number|no\b\.?|id|reference)/gi],
+  ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
+  ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
+  ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
+  ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
+  [
+    'sequence',
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)/gi,
+  ],
+  ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
+  ['month', /\bmonth\b/gi],
+  ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
+  ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?! fields?)|\byour name\b/gi],
+  [
+    'title',
+    /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
+  ],
+];
+
+/** Which of the words of an example stand for which part. */
+const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
+  surname: 'surname',
+  lastname: 'surname',
+  familyname: 'surname',
+  firstname: 'first name',
+  forename: 'first name',
+  givenname: 'first name',
+  title: 'title',
+  imagetitle: 'title',
+  phototitle: 'title',
+  initials: 'initials',
+  section: 'section code',
+  sectioncode: 'section code',
+  membernumber: 'member number',
+  memberno: 'member number',
+  membershipnumber: 'member number',
+  membernr: 'member number',
+  number: 'sequence',
+  no: 'sequence',
+  seq: 'sequence',
+  sequence: 'sequence',
+  year: 'year',
+  month: 'month',
+  species: 'species',
+  clubcode: 'club code',
+  clubnumber: 'club number',
+  club: 'club code',
+};
+
+export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
+  const naming: ReadNaming = {
+    example: null,
+    parts: null,
+    spaces: null,
+    allowed: null,
+    maxLength: null,
+    extension: null,
+  };
+  const found: Found[] = [];
+  const claim = (field: string, segment: Segment, from: number, to: number) =>
+    found.push({
+      field: `naming.${field}`,
+      value: null,
+      start: segment.start + from,
+      end: segment.start + to,
+      advice: false,
+    });
+
+  const about = segments.filter(
+    (segment, i) =>
+      ABOUT_NAMES.test(segment.text) ||
+      (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
+      isUnderNamingHead(segments, i) ||
+      isAfterthought(segments, i),
+  );
+  let hasSpacedExample = false;
+  for (const segment of about) {
+    const match = EXAMPLE.exec(segment.text);
+    if (!match || isEmailOrFault(segment.text)) continue;
+    const name = trimExample(match.groups?.['name'] ?? '');
+    naming.example ??= name;
+    hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m => trimExample(m[0]).includes(' '));
+    if (naming.example === name)
+      claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);
+  }
+  readParts(about, naming, claim);
+  readCharacters(about, naming, claim);
+  if (!naming.spaces && hasSpacedExample) naming.spaces = 'allowed';
+  readExtension(about, naming);
+  return { naming, found };
+}
+
+/** "No spaces." right behind the sentence about names. */
+function isAfterthought(segments: readonly Segment[], index: number): boolean {
+  const { text } = segments[index] ?? { text: '' };
+  if (text.length > 140 || !/\b(?:spaces?|characters?|letters|hyphens?|under-?scores?)\b/i.test(text))
+    return false;
+  return [1, 2].some(back => {
+    const before = segments[index - back]?.text ?? '';
+    return ABOUT_NAMES.test(before) || EXAMPLE.test(before);
+  });
+}
+
+function isEmailOrFault(text: string): boolean {
+  return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\blike IMG_|\bcalled IMG/i.test(text);
+}
+
+function isUnderNamingHead(segments: readonly Segment[], index: number): boolean {
+  for (let i = index - 1; i >= Math.max(0, index - 4); i--) {
+    const text = segments[i]?.text ?? '';
+    if (/^(?:\d+[.)]?\s*)?(?:file ?-?)?nam(?:e|es|ing)\b[^.]{0,25}[:.]?$/i.test(text)) return true;
+    if (text.length < 40 && /:$|^[A-Z][A-Z ]+\.?$/.test(text)) return false;
+  }
+  return false;
+}
+
+/** Words that lead up to an example and are no part of it. */
+const LEAD =
+  /^(?:call|calls|called|them|each|it|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
+
+/** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
+function trimExample(name: string): string {
+  const words = name.split(' ');
+  const isLead = (word: string, i: number) =>
+    LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
+  let start = 0;
+  for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
+  // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
+  return words.slice(start).join(' ');
+}
+
+type Claim = (field: string, segment: Segment, from: number, to: number) => void;
+
+function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  for (const segment of about) {
+    const described = describedParts(segment.text);
+    if (described.length < 2) continue;
+    const words = described.map(d => d.part);
+    const literal = writtenOut(described, segment.text) ?? literalsOf(naming.example, words, segment.text);
+    naming.parts = literal;
+    const [first] = described;
+    const last = described.at(-1);
+    claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
+    return;
+  }
+  const fromExample = naming.example ? partsOfExample(naming.example) : undefined;
+  if (fromExample) naming.parts = fromExample;
+}
+
+function describedParts(text: string): { part: string; at: number; end: number }[] {
+  // What stands after "for example" is the example, not the description.
+  const upto =
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|so (?:the|that)|example:|such as|thus:|like this)/i.exec(
+      text,
+    )?.index ?? text.length;
+  const described = text.slice(0, upto).replace(EXAMPLE, m => ' '.repeat(m.length));
+  const hits: { part: string; at: number; end: number }[] = [];
+  for (const [part, words] of PART_WORDS)
+    for (const match of described.matchAll(words)) {
+      const [at, end] = [match.index, match.index + match[0].length];
+      if (hits.some(h => at < h.end && end > h.at)) continue;
+      if (
+        part === 'title' &&
+        /\bwithin the\s*$|\bspaces? in (?:the|your)\s*$|\bthe spaces?[^.;]{0,12}$/i.test(
+          described.slice(0, at),
+        )
+      )
+        continue;
+      hits.push({ part, at, end });
+    }
+  hits.sort((a, b) => a.at - b.at);
+  return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
+}
+
+/** "surname-title" says its own separators. */
+function writtenOut(
+  described: { part: string; at: number; end: number }[],
+  text: string,
+): string[] | undefined {
+  const joints = described.slice(1).map((d, i) => text.slice(described[i]?.end, d.at));
+  if (!joints.every(joint => /^(?:[_-]| - )$/.test(joint))) return undefined;
+  return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
+}
+
+/** Puts the separators of the example between the described parts. */
+function literalsOf(example: string | null, parts: string[], text: string): string[] {
+  if (!example) {
+    const mark = /\b(?:under-?scores?)\b|_/i.test(text)
+      ? '_'
+      : /\bhyphens?|dash(?:es)?\b/i.test(text)
+        ? '-'
+        : undefined;
+    return mark === undefined || parts.length < 2
+      ? parts
+      : parts.flatMap((part, i) => (i ? [`text:${mark}`, part] : [part]));
+  }
+  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  const pieces = stem.split(/( - |[_-])/);
+  const fields = pieces.filter((_, i) => i % 2 === 0);
+  if (fields.length === parts.length)
+    return parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]));
+  if (fields.length < parts.length) return spread(parts, fields, pieces);
+  const bySpace = stem.split(/([ _-])/);
+  if (bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
+    return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
+  return parts;
+}
+
+/** Fewer separators than joints: parts that touch share one field. A change from letter to figure is such a joint. */
+function spread(parts: string[], fields: string[], pieces: string[]): string[] {
+  const joints = fields.map(
+    field => 1 + (/^[A-Za-z]+\d/.test(field) ? 1 : 0) + (/^\d+[A-Za-z]/.test(field) ? 1 : 0),
+  );
+  if (joints.reduce((a, b) => a + b, 0) !== parts.length) return parts;
+  const out: string[] = [];
+  let next = 0;
+  joints.forEach((count, i) => {
+    if (i) out.push(`text:${pieces[2 * i - 1] ?? ''}`);
+    for (let k = 0; k < count; k++) out.push(parts[next++] ?? '');
+  });
+  return out;
+}
+
+function partsOfExample(example: string): string[] | undefined {
+  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |[_-])/);
+  const named = pieces.map((piece, i) =>
+    i % 2
+      ? `text:${piece}`
+      : (EXAMPLE_WORDS[piece.toLowerCase().replace(/[\s’']/g, '')] ??
+        (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
+  );
+  return named.every(part => part !== undefined) && pieces.length > 1 ? (named as string[]) : undefined;
+}
+
+const NO_SPACES =
+  /\b(?:no spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|instead of spaces|replace (?:all |any )?spaces|avoid spaces?|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
+const SPACES =
+  /\bspaces?\b[^.;]{0,40}\b(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b/i;
+const ALLOWED =
+  /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
+const LENGTH = new RegExp(
+  `\\b(?:(?:max(?:imum)?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not longer than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*characters|(${COUNT})\\s*characters\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
+  'i',
+);
+
+function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  for (const segment of about) {
+    const { text } = segment;
+    const forbidden = NO_SPACES.exec(text);
+    const allowed = SPACES.exec(text);
+    if (allowed && !naming.spaces) {
+      naming.spaces = 'allowed';
+      claim('spaces', segment, allowed.index, allowed.index + allowed[0].length);
+    } else if (forbidden && !naming.spaces) {
+      naming.spaces = 'forbidden';
+      claim('spaces', segment, forbidden.index, forbidden.index + forbidden[0].length);
+    }
+    const characters = ALLOWED.exec(text);
+    if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
+      naming.allowed = (characters[1] ?? characters[2] ?? '').trim();
+      if (!naming.spaces && !/space/i.test(naming.allowed)) naming.spaces = 'forbidden';
+      claim('allowed', segment, characters.index, characters.index + characters[0].length);
+    }
+    const length = LENGTH.exec(text);
+    if (length && naming.maxLength === null) {
+      naming.maxLength = readCount(length[1] ?? length[2] ?? '');
+      claim('maxLength', segment, length.index, length.index + length[0].length);
+    }
+  }
+}
+
+function readExtension(about: readonly Segment[], naming: ReadNaming): void {
+  const endings = new Set<string>();
+  for (const segment of about)
+    for (const match of segment.text.matchAll(/\.(jpe?g|tiff?|png)\b/gi))
+      endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
+  const [only] = [...endings];
+  if (endings.size === 1 && only) naming.extension = only as ReadNaming['extension'];
+}

@@ -1,0 +1,131 @@
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+/** What may lie over the picture, round it, or hidden in the file. */
+
+const NO =
+  /\b(?:no|not|never|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|not (?:allowed|permitted|accepted))\b/i;
+const YES =
+  /\b(?:allowed|permitted|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
+
+const BORDER =
+  /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
+const MARKS =
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into) (?:the |any |an |your )?(?:picture|image|photo(?:graph)?|work|print)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:picture|image|photo(?:graph)?|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind))/i;
+const BORDER_EXCLUDED = /\b(?:wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
+
+export function readOverlays(segment: Segment): Found[] {
+  const { text } = segment;
+  const found: Found[] = [];
+  const border = BORDER.exec(text);
+  if (border && !BORDER_EXCLUDED.test(text)) {
+    const clause = clauseAt(text, border.index);
+    const value =
+      YES.test(clause) && !NO.test(clause)
+        ? 'allowed'
+        : NO.test(clause)
+          ? 'forbidden'
+          : YES.test(text)
+            ? 'allowed'
+            : undefined;
+    if (value) found.push(at(segment, 'border', value, border));
+  }
+  const mark = MARKS.exec(text);
+  if (
+    mark &&
+    !/\b(?:metadata|exif|iptc|file ?name|named)\b[^.;,]{0,20}$/i.test(text.slice(0, mark.index)) &&
+    !/\b(?:fields?|metadata|exif|iptc)\b/i.test(
+      mark[0] + text.slice(mark.index + mark[0].length).slice(0, 25),
+    )
+  ) {
+    const clause = clauseAt(text, mark.index);
+    const value =
+      NO.test(clause) || NO.test(text.slice(0, mark.index))
+        ? 'forbidden'
+        : YES.test(clause)
+          ? 'allowed'
+          : undefined;
+    if (value) found.push(at(segment, 'watermark', value, mark));
+  }
+  return found;
+}
+
+/** The part of a sentence between commas and semicolons that turn its sense; "but" and "however" do. */
+function clauseAt(text: string, index: number): string {
+  const start = Math.max(...['; ', ': ', ' but ', ', however'].map(mark => text.lastIndexOf(mark, index)), 0);
+  const ends = ['; ', ' but ', ', though', ', so long', ' so long as', ' provided']
+    .map(mark => text.indexOf(mark, index))
+    .filter(i => i >= 0);
+  return text.slice(start, ends.length ? Math.min(...ends) : undefined);
+}
+
+const LOCATION =
+  /\b(?:gps|geo-?tags?|geo-?location|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
+const AUTHOR =
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|name)(?:['’]s)?\b[^.;]{0,40}\b(?:fields?|tags?|metadata|exif|iptc|properties)|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
+const GONE =
+  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
+const FILLED =
+  /\b(?:filled(?: in)?|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+const EVERYTHING =
+  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera data|file information)\b/i;
+
+export function readMetadata(segment: Segment): Found[] {
+  const { text } = segment;
+  const found: Found[] = [];
+  const location = LOCATION.exec(text);
+  if (location && /\b(?:gps|geo|location|metadata|exif|co-?ordinates)/i.test(text)) {
+    const clause = clauseAt(text, location.index);
+    if (GONE.test(clause)) found.push(at(segment, 'metadata.location', 'remove', location));
+    else if (FILLED.test(clause) || /\b(?:kept?|left|retain\w*)\b/i.test(clause))
+      found.push(at(segment, 'metadata.location', 'keep', location));
+  }
+  const author = AUTHOR.exec(text);
+  if (author) {
+    const own = text.slice(Math.max(0, text.lastIndexOf(', and', author.index))).replace(/\s[-–—]\s.*$/s, '');
+    if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
+    else if (FILLED.test(own)) found.push(at(segment, 'metadata.author', 'required', author));
+  }
+  const whole = EVERYTHING.exec(text);
+  if (whole && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
+    if (
+      /\b(?:intact|kept?|retain\w*|preserv\w*|leave[^.;]{0,20}in|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
+        text,
+      )
+    )
+      found.push(at(segment, 'metadata.strip', false, whole));
+    else if (
+      /\b(?:strip\w*|remov\w*|delet\w*|no (?:exif|metadata)|without (?:any )?(?:exif|metadata)|clear(?:ed)?|free of)\b/i.test(
+        text,
+      )
+    )
+      found.push(at(segment, 'metadata.strip', true, whole));
+  }
+  return found;
+}
+
+const MONOCHROME_ALL =
+  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black[- ]and[- ]white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black[- ]and[- ]white|mono|b&w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black[- ]and[- ]white) (?:images|pictures|photographs|work|entries|prints)|no colou?r (?:images|pictures|work|photographs|entries))/i;
+
+/** Monochrome counts only where every picture has to be so. */
+export function readMonochrome(segment: Segment): Found[] {
+  const match = MONOCHROME_ALL.exec(segment.text);
+  if (
+    !match ||
+    /\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
+      segment.text,
+    )
+  )
+    return [];
+  return [at(segment, 'monochrome', true, match)];
+}
+
+function at(segment: Segment, field: string, value: unknown, match: RegExpExecArray): Found {
+  return {
+    field,
+    value,
+    start: segment.start + match.index,
+    end: segment.start + match.index + match[0].length,
+    advice: false,
+  };
+}

@@ -1,0 +1,230 @@
+import type { Found } from './found.ts';
+import { mergeFound } from './merge-found.ts';
+import { readClosing } from './read-closing.ts';
+import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
+import { readNaming } from './read-naming.ts';
+import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
+import { readSections, readTotal } from './read-sections.ts';
+import { readEitherWay, readPhysical, readRatio, type PhysicalSize } from './read-shape.ts';
+import { readSize } from './read-size.ts';
+import { readWeight } from './read-weight.ts';
+import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
+import { segmentText, type Segment } from './segments.ts';
+import { splitDeliverables, type Group } from './split-deliverables.ts';
+
+/** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
+export const MAX_TEXT = 60_000;
+
+/** The text is too long to be an organiser's rules. */
+export class TextTooLong extends Error {}
+
+/**
+ * Reads an organiser's text. Deterministic: the same text gives the same reading. What is not plainly said stays
+ * null; what is said twice and differently, or can be meant in two ways, becomes a question.
+ *
+ * @throws TextTooLong with a sentence that says how long it may be
+ */
+export function readRules(text: string): Reading {
+  if (text.length > MAX_TEXT)
+    throw new TextTooLong(
+      `The text has ${text.length} characters; up to ${MAX_TEXT} are read. Paste only the part about the files.`,
+    );
+  const plain = text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' ');
+  const segments = segmentText(plain);
+  const reading: Reading = {
+    deliverables: [],
+    sections: [],
+    naming: { example: null, parts: null, spaces: null, allowed: null, maxLength: null, extension: null },
+    closes: null,
+    packageBytesMax: null,
+    maxFiles: null,
+    advice: [],
+    questions: [],
+    claims: [],
+  };
+  readSheetWide(segments, reading);
+  readFiles(plain, segments, reading);
+  return reading;
+}
+
+function readSheetWide(segments: readonly Segment[], reading: Reading): void {
+  const { sections, found } = readSections(segments);
+  reading.sections = sections;
+  if (sections.length) claimAll(reading.claims, found, undefined);
+  const naming = readNaming(segments);
+  reading.naming = naming.naming;
+  claimAll(reading.claims, naming.found, undefined);
+  settle(
+    reading,
+    'maxFiles',
+    readTotal(segments, sections.length ? found : []),
+    value => (reading.maxFiles = value as number),
+  );
+  const weights = segments.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
+  settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
+  settleClosing(segments, reading);
+}
+
+function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {
+  const merged = mergeFound(field, found);
+  if (!merged) return;
+  assign(merged.value);
+  reading.questions.push(...merged.questions);
+  claimAll(
+    reading.claims,
+    merged.from.map(f => ({ ...f, field })),
+    undefined,
+  );
+}
+
+function settleClosing(segments: readonly Segment[], reading: Reading): void {
+  const all = segments.flatMap((segment, i) => readClosing(segment, segments[i - 1]));
+  const strong = all.filter(f => f.field === 'closes');
+  const used = strong.length ? strong : all;
+  const known = used.filter(f => f.value !== null);
+  const [first] = known.length ? known : used;
+  if (!first) return;
+  const sameDay = known.filter(f => String(f.value).slice(0, 10) === String(first.value).slice(0, 10));
+  // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
+  const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
+  reading.closes = fullest.value as string | null;
+  if (fullest.doubt)
+    reading.questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
+  const other = known.find(f => String(f.value).slice(0, 10) !== String(first.value).slice(0, 10));
+  if (other && strong.length) {
+    reading.closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
+    reading.questions.push({
+      field: 'closes',
+      text: `${String(first.value)} in one place and ${String(other.value)} in another`,
+      start: other.start,
+      end: other.end,
+    });
+  }
+  claimAll(reading.claims, [{ ...fullest, field: 'closes' }], undefined);
+}
+
+function readFiles(text: string, segments: readonly Segment[], reading: Reading): void {
+  const groups = splitDeliverables(text, segments);
+  const common = groups.filter(g => g.label === undefined).flatMap(g => g.segments);
+  const labelled = groups.filter(g => g.label !== undefined);
+  const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
+  kinds.forEach((group, index) => {
+    const own = factsOf(group.segments);
+    const shared = labelled.length
+      ? factsOf(common).found.filter(f => !own.found.some(o => o.field === f.field))
+      : [];
+    const deliverable = noDeliverable(group.label ?? null);
+    fill(deliverable, [...own.found, ...shared], own.physical, index, kinds.length > 1, reading);
+    if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
+  });
+}
+
+interface Facts {
+  found: Found[];
+  physical: PhysicalSize | undefined;
+}
+
+function factsOf(segments: readonly Segment[]): Facts {
+  const found = segments.flatMap((segment, i) => [
+    ...readSize(segment, segments[i + 1]),
+    ...readRatio(segment),
+    ...readEitherWay(segment),
+    ...readWeight(segment).filter(f => f.field !== 'packageBytesMax'),
+    ...readFormats(segment),
+    ...readColourSpace(segment),
+    ...readSimple(segment),
+    ...readPpi(segment),
+    ...readMetadata(segment),
+    ...readOverlays(segment),
+    ...readMonochrome(segment),
+  ]);
+  return { found: joinTurned(found), physical: segments.map(readPhysical).find(p => p !== undefined) };
+}
+
+/** "1920 × 1080 or 1080 × 1920" is one size that may be turned, not two that contradict. */
+function joinTurned(found: Found[]): Found[] {
+  const widths = found.filter(f => f.field === 'width');
+  const heights = found.filter(f => f.field === 'height');
+  const numberOf = (f: Found | undefined) => Object.values((f?.value ?? {}) as Record<string, number>)[0];
+  for (const [i, w] of widths.entries())
+    for (const [k, other] of widths.entries()) {
+      const isTurned =
+        k > i &&
+        numberOf(w) !== numberOf(other) &&
+        numberOf(w) === numberOf(heights[k]) &&
+        numberOf(other) === numberOf(heights[i]);
+      if (!isTurned) continue;
+      const rest = found.filter(f => f !== other && f !== heights[k]);
+      return [
+        ...rest,
+        { field: 'eitherWay', value: true, start: other.start, end: other.end, advice: false },
+      ];
+    }
+  return found;
+}
+
+function fill(
+  deliverable: ReadDeliverable,
+  found: Found[],
+  physical: PhysicalSize | undefined,
+  index: number,
+  several: boolean,
+  reading: Reading,
+): void {
+  const fields = [...new Set(found.map(f => f.field))];
+  const merged = new Map(
+    fields.map(field => [
+      field,
+      mergeFound(
+        field,
+        found.filter(f => f.field === field),
+      ),
+    ]),
+  );
+  for (const [field, result] of merged) {
+    if (!result) continue;
+    assign(deliverable, field, result.value);
+    if (result.isAdvice)
+      reading.advice.push(several && deliverable.label ? `${deliverable.label}.${field}` : field);
+    for (const question of result.questions)
+      if (!reading.questions.some(q => q.field === question.field && q.start === question.start))
+        reading.questions.push(question);
+    claimAll(reading.claims, result.from, index);
+  }
+  const { ppi } = deliverable;
+  if (physical && ppi && !deliverable.width && !deliverable.height) {
+    const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
+    const isLeast = physical.isLeast || (!('exact' in ppi) && ppi.min !== undefined);
+    const span = (inches: number): Span =>
+      isLeast ? { min: Math.round(inches * perInch) } : { exact: Math.round(inches * perInch) };
+    deliverable.width = span(physical.widthIn);
+    deliverable.height = span(physical.heightIn);
+    reading.claims.push({ field: 'width', deliverable: index, start: physical.start, end: physical.end });
+  }
+  tidy(deliverable);
+}
+
+function assign(deliverable: ReadDeliverable, field: string, value: unknown): void {
+  const [outer, inner] = field.split('.');
+  if (outer === 'metadata' && inner) (deliverable.metadata as Record<string, unknown>)[inner] = value;
+  else (deliverable as unknown as Record<string, unknown>)[field] = value;
+}
+
+/** What two fields say together. */
+function tidy(deliverable: ReadDeliverable): void {
+  const { width, height } = deliverable;
+  if (deliverable.eitherWay === null || !width || !height) return;
+  const [w, h] = [width, height].map(span => ('exact' in span ? span.exact : (span.max ?? span.min ?? 0)));
+  if (deliverable.eitherWay && (w ?? 0) < (h ?? 0)) [deliverable.width, deliverable.height] = [height, width];
+}
+
+function hasAnything(deliverable: ReadDeliverable): boolean {
+  const { label: _label, metadata, eitherWay: _eitherWay, ...rest } = deliverable;
+  return [...Object.values(rest), ...Object.values(metadata)].some(value => value !== null);
+}
+
+function claimAll(claims: Claim[], found: readonly Found[], deliverable: number | undefined): void {
+  for (const { field, start, end } of found)
+    if (!claims.some(c => c.field === field && c.start === start && c.deliverable === deliverable))
+      claims.push({ field, deliverable, start, end });
+}

@@ -1,0 +1,218 @@
+import { COUNT, readCount } from './quantities.ts';
+import type { Found } from './found.ts';
+import type { ReadSection } from './reading.ts';
+import type { Segment } from './segments.ts';
+
+/** Sections with their codes and limits, and how many entries there may be in all. */
+
+const THINGS =
+  '(?:framed |digital |projected |colou?r |mono(?:chrome)? |printed |finished |unmounted |mounted |final |different |separate |individual )?(?:images?|pictures?|photo(?:graph)?s?|entries|entry|works?|pieces?|prints?|files?|slides|submissions?|artworks?|plates?|portraits?|paintings?|shots|frames|panels?)';
+const LIMIT_TAIL = new RegExp(
+  `^[\\s:–—,-]*\\(?(?:limit(?:ed to)?|up to|max(?:imum)?\\.?(?: of)?|not more than|no more than|at most)?\\s*(${COUNT})\\s*(?:${THINGS})?(?: each| per (?:member|author|entrant|person)| max(?:imum)?)?\\)?[.,;]?$`,
+  'i',
+);
+const CODED =
+  /^(?:[-*•–·]\s*)?(?:\(?\d{1,2}[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/’' -]{1,38}?)\s*\((?<code>[A-Z][A-Z0-9]{0,4})\)(?<tail>.*)$/;
+const LEADING_CODE =
+  /^(?:[-*•–·]\s*)?(?:(?:section|class|category)\s+)?(?<code>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,})(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
+const LIMITED = new RegExp(
+  `^(?:[-*•–·]\\s*)?(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
+);
+const NOT_SECTION =
+  /^(?:max|min|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?)\b/i;
+
+export interface ReadSections {
+  sections: ReadSection[];
+  found: Found[];
+}
+
+export function readSections(segments: readonly Segment[]): ReadSections {
+  const listed = readListed(segments);
+  if (listed.sections.length >= 2) return listed;
+  return readInline(segments);
+}
+
+function readListed(segments: readonly Segment[]): ReadSections {
+  const rows: { section: ReadSection; segment: Segment; index: number }[] = [];
+  segments.forEach((segment, index) => {
+    const line = segment.text;
+    if (line.length > 110) return;
+    const match = CODED.exec(line) ?? LEADING_CODE.exec(line) ?? LIMITED.exec(line);
+    if (!match?.groups) return;
+    const { label = '', code, tail = '' } = match.groups;
+    const name = label
+      .trim()
+      .replace(/^section\s+/i, '')
+      .replace(/[\s:–—-]+$/, '');
+    if (
+      NOT_SECTION.test(name) ||
+      /\b(?:px|pixels|mb|kb|ppi|dpi|bit|jpe?g|tiff?|s?rgb|yes|no)\b/i.test(line) ||
+      /[£€$]|crowns/i.test(line)
+    )
+      return;
+    const limit = LIMIT_TAIL.exec(tail.trim())?.[1];
+    if (!code && !limit) return;
+    if (code && tail.trim() && !limit && !/^[:–—,.;-]/.test(tail.trim())) return;
+    rows.push({
+      section: { code: code ?? null, label: name, limit: limit ? readCount(limit) : null },
+      segment,
+      index,
+    });
+  });
+  // A list is a run of neighbours; one row alone is not a list.
+  const run = rows.filter(
+    (row, i) =>
+      Math.abs((rows[i - 1]?.index ?? -9) - row.index) <= 2 ||
+      Math.abs((rows[i + 1]?.index ?? -9) - row.index) <= 2,
+  );
+  const sections = run.map(r => r.section);
+  return {
+    sections: run.length >= 2 ? sections : [],
+    found: run.map(r => ({
+      field: 'sections',
+      value: r.section,
+      start: r.segment.start,
+      end: r.segment.start + r.segment.text.length,
+      advice: false,
+    })),
+  };
+}
+
+const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*\(([A-Z][A-Z0-9]{0,3})\)/g;
+const EACH = new RegExp(
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may be entered )?(?:in|for|per|to) (?:each|every|any(?: one)?)(?: section| class| category)?|per (?:section|class|category)|each\\b|a section|in any one section)`,
+  'i',
+);
+
+const INLINE_LETTERED = new RegExp(
+  `(?<![\\w])\\(?([A-Z])[).:]\\s*([A-Z][A-Za-z&’' -]{1,30}?)\\s*(?:[-–—:]|\\()\\s*(?:max\\.? |up to )?(${COUNT})\\s*${THINGS}`,
+  'g',
+);
+
+function readInline(segments: readonly Segment[]): ReadSections {
+  for (const segment of segments) {
+    const lettered = [...segment.text.matchAll(INLINE_LETTERED)];
+    if (lettered.length < 2) continue;
+    const sections = lettered.map(m => ({
+      code: m[1] ?? null,
+      label: (m[2] ?? '').trim(),
+      limit: readCount(m[3] ?? ''),
+    }));
+    return {
+      sections,
+      found: [
+        {
+          field: 'sections',
+          value: sections,
+          start: segment.start,
+          end: segment.start + segment.text.length,
+          advice: false,
+        },
+      ],
+    };
+  }
+  for (const segment of segments) {
+    if (!/\b(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(segment.text)) continue;
+    const coded = [...segment.text.matchAll(INLINE_CODED)];
+    if (coded.length < 2) continue;
+    const around = segments
+      .slice(segments.indexOf(segment), segments.indexOf(segment) + 3)
+      .map(s => s.text)
+      .join(' ');
+    const each = EACH.exec(around)?.[1];
+    const sections = coded.map(m => ({
+      code: m[2] ?? null,
+      label: (m[1] ?? '').replace(/^.*\b(?:sections?|are|and|namely|with)\s+(?=[A-Z])/, '').trim(),
+      limit: each ? readCount(each) : null,
+    }));
+    const [first] = coded;
+    const last = coded.at(-1);
+    const end = last ? last.index + last[0].length : 0;
+    return {
+      sections,
+      found: [
+        {
+          field: 'sections',
+          value: sections,
+          start: segment.start + (first?.index ?? 0),
+          end: segment.start + end,
+          advice: false,
+        },
+      ],
+    };
+  }
+  return { sections: [], found: [] };
+}
+
+const TOTALS: readonly RegExp[] = [
+  new RegExp(
+    `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:up to|max(?:imum)?\\.?(?: of)?|no more than|not more than|at most|as many as|limit(?:ed)?(?: of| to| is)?|only|a total of|not exceed(?:ing)?)\\s+(?<n>${COUNT})\\s+${THINGS}\\b(?!\\s*(?:in|per|for) (?:each|any|every|the) section)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?<n>${COUNT})\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?:member|author|artist|entrant|person|photographer|club|household|round|contributor|candidate)|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
+    'i',
+  ),
+  new RegExp(
+    `^(?<n>${COUNT})\\s+(?:per|each per|for each)\\s+(?:member|author|artist|entrant|person|photographer|club|household)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:you|members|entrants|authors|photographers)\\s+(?:may|can)\\s+(?:send|enter|submit|offer)\\s+(?:as many as |up to |a max(?:imum)? of |no more than |only )?(?<n>${COUNT})\\b(?!\\s*(?:mb|kb|%|px))`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:send|email|enter|submit|upload)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),
+];
+const NOT_TOTAL =
+  /\b(?:fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per section|(?:in|for) (?:each|any(?: one)?|every) (?:section|class|category)|each section|every section|(?:one|a|any) section only)\b/i;
+
+/** How many entries one person, or one club, may send in all. */
+export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
+  const found: Found[] = [];
+  for (const segment of segments) {
+    const { text } = segment;
+    if (
+      sectionFound.some(
+        f =>
+          segment.start < f.end &&
+          segment.start + text.length > f.start &&
+          text.length < 120 &&
+          segment.start >= f.start - 1,
+      )
+    )
+      continue;
+    if (NOT_TOTAL.test(text) && !/\bin (?:total|all)\b/i.test(text)) continue;
+    for (const words of TOTALS) {
+      const match = words.exec(text);
+      const n = match?.groups?.['n'];
+      if (!match || n === undefined) continue;
+      const value = readCount(n);
+      if (!(value >= 1 && value <= 200)) continue;
+      found.push({
+        field: 'maxFiles',
+        value,
+        start: segment.start + match.index,
+        end: segment.start + match.index + match[0].length,
+        advice: false,
+      });
+      break;
+    }
+  }
+  return found;
+}

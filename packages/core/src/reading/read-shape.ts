@@ -1,0 +1,134 @@
+import { boundOf, isAdvice } from './bounds.ts';
+import { readDecimal } from './quantities.ts';
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|format)\b/i;
+const RATIO =
+  /(?<![\d:])(\d{1,2}(?:\.\d{1,2})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,2})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
+const COLON_RATIO =
+  /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
+const SQUARE =
+  /\b(?:(?:a |be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|pixels square|[Ss]quare[,.;]|squares only)/;
+
+/** Ratios, only where one is named. */
+export function readRatio(segment: Segment): Found[] {
+  const { text } = segment;
+  const advice = isAdvice(text);
+  if (RATIO_WORDS.test(text) && COLON_RATIO.test(text) && !/\b(?:close|deadline|midnight)\b/i.test(text)) {
+    const all = [...text.matchAll(RATIO)].map(m => ({
+      pair: [Number(m[1]), Number(m[2])] as [number, number],
+      m,
+    }));
+    const [first] = all;
+    if (first) {
+      const last = all.at(-1)?.m ?? first.m;
+      const pairs = all.map(a => a.pair);
+      return [
+        {
+          field: 'ratio',
+          value: pairs.length > 1 ? pairs : pairs[0],
+          start: segment.start + first.m.index,
+          end: segment.start + last.index + last[0].length,
+          advice,
+        },
+      ];
+    }
+  }
+  const square = SQUARE.exec(text);
+  if (square && !/\b(?:either|or) square\b|square,? or\b|square metres?/i.test(text))
+    return [
+      {
+        field: 'ratio',
+        value: [1, 1],
+        start: segment.start + square.index,
+        end: segment.start + square.index + square[0].length,
+        advice,
+      },
+    ];
+  return [];
+}
+
+const SWAP =
+  /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
+const ONE_WAY =
+  /\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|must (?:all )?be (?:in )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;])))/i;
+const UPRIGHT_TOO =
+  /\b(?:upright|portraits?|vertical)\b(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)/i;
+const BOTH_ALIKE =
+  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of)\b[^.;]{0,20}\borientation\b|\bprojector does not (?:turn|rotate)\b/i;
+
+/** Whether width and height may swap. */
+export function readEitherWay(segment: Segment): Found[] {
+  const { text } = segment;
+  const say = (value: boolean, match: RegExpExecArray): Found[] => [
+    {
+      field: 'eitherWay',
+      value,
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice: false,
+    },
+  ];
+  const swap = SWAP.exec(text);
+  if (swap && /\d|figures|dimensions|portrait|upright|vertical|width|size|limit/i.test(text))
+    return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
+  const fixed =
+    ONE_WAY.exec(text) ??
+    BOTH_ALIKE.exec(text) ??
+    (/\d|height|exceed/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
+  return fixed ? say(false, fixed) : [];
+}
+
+const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
+const PHYSICAL = new RegExp(
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:x|×|by)\\s*${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  'i',
+);
+const NOT_PRINT =
+  /\b(?:mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
+const PAPER: Readonly<Record<string, [number, number]>> = {
+  a5: [148, 210],
+  a4: [210, 297],
+  a3: [297, 420],
+  a2: [420, 594],
+};
+const PER_UNIT: Readonly<Record<string, number>> = { mm: 1 / 25.4, cm: 1 / 2.54 };
+
+export interface PhysicalSize {
+  widthIn: number;
+  heightIn: number;
+  isLeast: boolean;
+  start: number;
+  end: number;
+}
+
+/** A printed size, to be solved with the ppi of the same deliverable. */
+export function readPhysical(segment: Segment): PhysicalSize | undefined {
+  const { text } = segment;
+  if (NOT_PRINT.test(text)) return undefined;
+  const match = PHYSICAL.exec(text);
+  if (match) {
+    const perUnit = PER_UNIT[(match[4] ?? '').toLowerCase()] ?? 1;
+    const end = match.index + match[0].length;
+    return {
+      widthIn: readDecimal(match[1] ?? '') * perUnit,
+      heightIn: readDecimal(match[3] ?? '') * perUnit,
+      isLeast: boundOf(text.slice(0, match.index), '') === 'min',
+      start: segment.start + match.index,
+      end: segment.start + end,
+    };
+  }
+  const paper = /\b(A[2-5])\b[^.;]{0,30}\b(?:at|@)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);
+  const size = paper && PAPER[(paper[1] ?? '').toLowerCase()];
+  if (!paper || !size) return undefined;
+  const turned = /\blandscape\b/i.test(text);
+  const [w, h] = turned ? [size[1], size[0]] : size;
+  return {
+    widthIn: w / 25.4,
+    heightIn: h / 25.4,
+    isLeast: false,
+    start: segment.start + paper.index,
+    end: segment.start + paper.index + 2,
+  };
+}

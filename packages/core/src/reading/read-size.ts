@@ -1,0 +1,155 @@
+import { boundOf, isAdvice, type Bound } from './bounds.ts';
+import { PIXELS, readPixels } from './quantities.ts';
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+import type { Span } from './reading.ts';
+
+type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
+
+/** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
+const NOT_OURS =
+  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer|our (?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+const UNIT = '(?:px|pixels?|pix)';
+const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
+const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
+const PAIR = new RegExp(
+  `(?<![\\d.,:/-])(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
+  'gi',
+);
+const SINGLE = new RegExp(`(?<![\\d.,:/×x-])(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`, 'gi');
+const LONG =
+  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:either|any|its longest|the longest) (?:direction|dimension|side|way|edge)|(?:either|any) (?:direction|dimension|edge|side)/i;
+const SHORT =
+  /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
+const WIDTH = /\b(?:wide|width|across|horizontal(?:ly)?)\b/i;
+const HEIGHT = /\b(?:high|height|tall|vertical(?:ly)?|upright)\b/i;
+const SIDES: readonly (readonly [Side, RegExp])[] = [
+  ['longEdge', LONG],
+  ['shortEdge', SHORT],
+  ['width', WIDTH],
+  ['height', HEIGHT],
+];
+/** Units that make a number something else than pixels. */
+const OTHER_UNIT =
+  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/|th\b|st\b|nd\b|rd\b|:\d)/i;
+const REFUSED_ABOVE =
+  /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
+
+/**
+ * Reads sizes in pixels from one sentence.
+ * @param next the sentence after it, which may say that anything larger is refused
+ */
+export function readSize(segment: Segment, next: Segment | undefined): Found[] {
+  const { text } = segment;
+  if (NOT_OURS.test(text)) return [];
+  const found: Found[] = [];
+  const taken: [number, number][] = [];
+  const advice = isAdvice(text);
+  const hasPixels = new RegExp(`${UNIT}\\b`, 'i').test(text);
+  const add = (field: Side, span: Span, from: number, to: number) =>
+    found.push({ field, value: span, start: segment.start + from, end: segment.start + to, advice });
+  const looser = (bound: Bound): Bound =>
+    bound === 'unsaid' && (REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
+      ? 'max'
+      : bound;
+
+  for (const match of text.matchAll(PAIR)) {
+    const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
+    const [first, second] = [readPixels(a), readPixels(b)];
+    if (Math.min(first, second) < 40) continue;
+    if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
+    const end = match.index + match[0].length;
+    const bound = looser(boundOf(text.slice(0, match.index), text.slice(end)));
+    const isTurned =
+      new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') || new RegExp(`^${WIDE}$`, 'i').test(sideB ?? '');
+    const [width, height] = isTurned ? [second, first] : [first, second];
+    add('width', toSpan(width, bound), match.index, end);
+    add('height', toSpan(height, bound), match.index, end);
+    taken.push([match.index, end]);
+  }
+  readSingles(text, taken, hasPixels, looser, add);
+  return mergeRanges(found);
+}
+
+function readSingles(
+  text: string,
+  taken: [number, number][],
+  hasPixels: boolean,
+  looser: (bound: Bound) => Bound,
+  add: (field: Side, span: Span, from: number, to: number) => void,
+): void {
+  let last: { side: Side; end: number; bound: Bound } | undefined;
+  for (const match of text.matchAll(SINGLE)) {
+    const { n = '', unit } = match.groups ?? {};
+    const end = match.index + match[0].length;
+    if (taken.some(([from, to]) => match.index < to && end > from)) continue;
+    const after = text.slice(end);
+    const value = readPixels(n);
+    if (value < 50 || OTHER_UNIT.test(after)) continue;
+    const before = text.slice(0, match.index);
+    const between = last ? text.slice(last.end, match.index) : undefined;
+    const isSecondOfRange =
+      between !== undefined &&
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to)\s*(?:at most |no more than |a maximum of |up to )?$/i.test(
+        between,
+      );
+    const side = sideAfter(after) ?? (isSecondOfRange ? last?.side : undefined) ?? sideBefore(before);
+    if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
+    let bound = looser(boundOf(before, after));
+    if (isSecondOfRange) bound = 'max';
+    else if (
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
+      (/\b(?:between|from)\s*$/i.test(before) || /^\s*(?:px|pixels?)?\s*(?:to|-|–|—)\s*\d/i.test(after))
+    )
+      bound = 'min';
+    add(side, toSpan(value, bound), match.index, end);
+    last = { side, end, bound };
+  }
+}
+
+function sideAfter(after: string): Side | undefined {
+  const near = after.slice(0, 48).replace(/[,;.]\s.*$|\d.*$|\band\b.*$/s, '');
+  return SIDES.find(([, words]) => words.test(near))?.[0];
+}
+
+function sideBefore(before: string): Side | undefined {
+  const near = before.slice(-90).replace(/^.*\d/s, '').replace(/^.*;/s, '');
+  const places = SIDES.map(([side, words]) => [side, lastIndex(near, words)] as const).filter(
+    ([, at]) => at >= 0,
+  );
+  return places.sort((a, b) => b[1] - a[1])[0]?.[0];
+}
+
+function lastIndex(text: string, words: RegExp): number {
+  let at = -1;
+  for (const match of text.matchAll(new RegExp(words, 'gi'))) at = match.index;
+  return at;
+}
+
+export function toSpan(value: number, bound: Bound): Span {
+  if (bound === 'max') return { max: value };
+  if (bound === 'min') return { min: value };
+  return { exact: value };
+}
+
+/** A least and a greatest value of the same side in one sentence are one range. */
+function mergeRanges(found: Found[]): Found[] {
+  const merged: Found[] = [];
+  for (const item of found) {
+    const span = item.value as Span;
+    const other = merged.find(
+      m =>
+        m.field === item.field &&
+        !('exact' in (m.value as Span)) &&
+        !('exact' in span) &&
+        Object.keys(m.value as Span)[0] !== Object.keys(span)[0],
+    );
+    if (other)
+      Object.assign(other, {
+        value: { ...(other.value as Span), ...span },
+        end: Math.max(other.end, item.end),
+      });
+    else merged.push({ ...item });
+  }
+  return merged;
+}

@@ -1,0 +1,95 @@
+import { boundOf, isAdvice } from './bounds.ts';
+import { DECIMAL, readDecimal } from './quantities.ts';
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+const UNIT =
+  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|megs?|k|m)(?![a-z²³])';
+const WEIGHT = new RegExp(`(?<![\\d.,:/])(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
+const RANGE = new RegExp(
+  `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
+  'gi',
+);
+const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
+
+/** Weights that belong to something else than a file that is handed in. */
+const NOT_OURS =
+  /\b(?:sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|broadband|storage|memory card|free space|no longer)\b/i;
+/** Weights of papers that go with the pictures, told from the words right beside the number. */
+const OF_PAPERS = /\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
+const PACKAGE =
+  /\b(?:zip(?:ped)?|archives?|in total|total (?:size|weight|upload)|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total))\b/i;
+
+/** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
+export function readWeight(segment: Segment): Found[] {
+  const { text } = segment;
+  if (NOT_OURS.test(text)) return [];
+  const found: Found[] = [];
+  const taken: [number, number][] = [];
+  const advice = isAdvice(text);
+  const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
+    const doubt = doubtOf(unit);
+    found.push({
+      field,
+      value: bytes,
+      start: segment.start + from,
+      end: segment.start + to,
+      advice,
+      ...(doubt ? { doubt } : {}),
+    });
+    taken.push([from, to]);
+  };
+  const isPackage = (from: number, to: number) =>
+    PACKAGE.test(text.slice(Math.max(0, from - 70), Math.min(text.length, to + 30)));
+
+  for (const match of text.matchAll(RANGE)) {
+    const { a = '', b = '', unitA, unitB = '' } = match.groups ?? {};
+    const [low, high] = [bytesOf(a, unitA ?? unitB), bytesOf(b, unitB)];
+    const end = match.index + match[0].length;
+    if (low === undefined || high === undefined || low >= high) continue;
+    add('bytesMin', low, unitB, match.index, end);
+    add('bytesMax', high, unitB, match.index, end);
+  }
+  for (const match of text.matchAll(WEIGHT)) {
+    const { n = '', unit = '' } = match.groups ?? {};
+    const end = match.index + match[0].length;
+    if (taken.some(([from, to]) => match.index < to && end > from)) continue;
+    // A lone K or M has to stand among words about files; "M" is a section's letter as well.
+    if (/^[km]$/i.test(unit) && !/\b(?:file|size|weigh|limit|max|under|bytes)/i.test(text)) continue;
+    if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
+    if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
+    const bytes = bytesOf(n, unit);
+    if (bytes === undefined) continue;
+    const bound = boundOf(text.slice(0, match.index), text.slice(end));
+    if (bound === 'min') add('bytesMin', bytes, unit, match.index, end);
+    else add(isPackage(match.index, end) ? 'packageBytesMax' : 'bytesMax', bytes, unit, match.index, end);
+  }
+  for (const match of text.matchAll(PLAIN_BYTES)) {
+    const bytes = Number((match[1] ?? '').replace(/\D/g, ''));
+    const end = match.index + match[0].length;
+    const bound = boundOf(text.slice(0, match.index), text.slice(end));
+    // "400 KB (400,000 bytes)" says one thing twice.
+    if (!found.some(f => f.value === bytes))
+      add(bound === 'min' ? 'bytesMin' : 'bytesMax', bytes, 'bytes', match.index, end);
+  }
+  return found;
+}
+
+function bytesOf(written: string, unit: string): number | undefined {
+  const factor = factorOf(unit.toLowerCase());
+  const value = Math.round(readDecimal(written) * factor);
+  return value > 0 && Number.isSafeInteger(value) ? value : undefined;
+}
+
+function factorOf(unit: string): number {
+  if (/^(?:kib|kibi)/.test(unit)) return 1024;
+  if (/^(?:mib|mebi)/.test(unit)) return 1024 * 1024;
+  if (/^g/.test(unit)) return 1_000_000_000;
+  return unit.startsWith('m') ? 1_000_000 : 1000;
+}
+
+function doubtOf(unit: string): string | undefined {
+  return unit === 'Mb' || unit === 'Kb'
+    ? `unit written '${unit}' (could mean ${unit === 'Mb' ? 'mega' : 'kilo'}bits), read as bytes`
+    : undefined;
+}

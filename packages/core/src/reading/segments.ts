@@ -1,0 +1,92 @@
+/** A sentence or a line of a text, with its place. */
+export interface Segment {
+  text: string;
+  start: number;
+  /** Number of the line it begins on. */
+  line: number;
+}
+
+/** Ends of words that carry a dot and do not end a sentence. */
+const ABBREVIATED =
+  /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|no|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel)|\b[ap]\.m)\.$/i;
+
+/**
+ * Cuts a text into lines and sentences. A line that goes on in lower case belongs to the one before it; a line
+ * that begins a list item never does.
+ */
+export function segmentText(text: string): Segment[] {
+  const segments: Segment[] = [];
+  let line = 0;
+  for (const paragraph of joinWrapped(text)) {
+    for (const sentence of sentencesOf(paragraph.text)) {
+      const lead = sentence.text.length - sentence.text.trimStart().length;
+      const trimmed = sentence.text.trim();
+      if (trimmed)
+        pushInPieces(segments, { text: trimmed, start: paragraph.start + sentence.start + lead, line });
+    }
+    line += 1;
+  }
+  return segments;
+}
+
+/**
+ * Longest sentence that is read as one. Real ones have some hundreds of characters; patterns that compare all pairs
+ * of words would take very long on pasted junk without an end.
+ */
+const LONGEST = 1200;
+
+function pushInPieces(segments: Segment[], { text, start, line }: Segment): void {
+  for (let from = 0; from < text.length;) {
+    let to = Math.min(text.length, from + LONGEST);
+    const gap = text.lastIndexOf(' ', to);
+    if (to < text.length && gap > from) to = gap + 1;
+    segments.push({ text: text.slice(from, to), start: start + from, line });
+    from = to;
+  }
+}
+
+const LIST_ITEM = /^\s*(?:[-*•–—·▪]|\(?\d{1,2}(?:\.\d{1,2})*[.)]?\s|\(?(?:[a-z]|[ivx]{1,4})[.)]\s)/i;
+
+/** Lines of a text, with wrapped ones joined; a line break inside is kept, so offsets stay true. */
+export function joinWrapped(text: string): { text: string; start: number }[] {
+  const lines: { text: string; start: number }[] = [];
+  let start = 0;
+  for (const raw of text.split('\n')) {
+    const before = lines.at(-1);
+    const goesOn =
+      before !== undefined &&
+      before.start + before.text.length + 1 === start &&
+      /^[a-z(]/.test(raw.trim()) &&
+      !LIST_ITEM.test(raw) &&
+      before.text.trim() !== '' &&
+      !/[.!?:;]\s*$/.test(before.text) &&
+      !/\S {2,}\S|\t/.test(before.text.trim());
+    if (goesOn) before.text += `\n${raw}`;
+    else lines.push({ text: raw, start });
+    start += raw.length + 1;
+  }
+  return lines;
+}
+
+function sentencesOf(text: string): { text: string; start: number }[] {
+  const found: { text: string; start: number }[] = [];
+  let from = 0;
+  const end = /[.!?;]+(?=["”’)]*\s)/g;
+  for (let match = end.exec(text); match; match = end.exec(text)) {
+    const upto = match.index + match[0].length;
+    const head = text.slice(Math.max(0, upto - 14), upto);
+    const next = text.slice(upto).trimStart();
+    if (
+      match[0] === '.' &&
+      ABBREVIATED.test(head) &&
+      !/^[A-Z][a-z]+ (?:must|should|may|are|is|will)\b/.test(next)
+    )
+      continue;
+    if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
+    if (match[0] === '.' && /^[a-z]/.test(next)) continue;
+    found.push({ text: text.slice(from, upto), start: from });
+    from = upto;
+  }
+  if (from < text.length) found.push({ text: text.slice(from), start: from });
+  return found;
+}

@@ -1,0 +1,182 @@
+import { joinWrapped, type Segment } from './segments.ts';
+
+/** Sentences that speak of one kind of file, and of which. */
+export interface Group {
+  /** undefined: what is said concerns every kind of file. */
+  label: string | undefined;
+  segments: Segment[];
+}
+
+/** Words that name a kind of file, and what it is called here. */
+const LABELS: readonly (readonly [string, RegExp])[] = [
+  ['signature', /\bsignatures?\b/i],
+  ['thumbnail', /\b(?:thumbnails?|thumb|preview image|icon)\b/i],
+  [
+    'document',
+    /\b(?:id (?:card|document)|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
+  ],
+  [
+    'print',
+    /\b(?:prints?(?:ing)?(?: files?| versions?| copy| images?)?|high[- ]res(?:olution)?(?: files?| versions?)?|reproduction files?|book files?|plates?)\b/i,
+  ],
+  [
+    'small',
+    /\b(?:small(?:er)?|web|low[- ]res(?:olution)?|gallery)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i,
+  ],
+  ['large', /\b(?:large(?:r)?|full[- ]size|big|master)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i],
+  [
+    'portrait',
+    /\b(?:photographs?|photo|portraits?|head ?shots?|passport[- ]style (?:photo|picture)|applicant(?:['’]s)? (?:photo|picture))\b/i,
+  ],
+  [
+    'screen',
+    /\b(?:main images?|selection (?:files?|images?)|screen (?:files?|versions?|images?)|projection (?:files?|images?)|projected (?:files?|images?)|digital (?:files?|images?|entries)|jury (?:files?|images?)|judging (?:files?|copy|images?)|entry (?:files?|images?)|upload (?:files?|images?))\b/i,
+  ],
+];
+
+function labelOf(text: string): string | undefined {
+  return LABELS.find(([, words]) => words.test(text))?.[0];
+}
+
+/** What makes a line a specification: a number with a unit of files, or a format. */
+const SPEC =
+  /\d\s*(?:px|pixels?|kb|mb|kib|mib|k\b|megs?|ppi|dpi|bits?\b|mm|cm)|\d\s*[x×]\s*\d|\b(?:jpe?g|png|tiff?)\b/i;
+
+/**
+ * Groups the sentences of a text by the kind of file they speak of. A text that asks for one kind gives one group
+ * without a label.
+ */
+export function splitDeliverables(text: string, segments: readonly Segment[]): Group[] {
+  const table = readTable(text);
+  if (table) {
+    const rest = segments.filter(s => s.start + s.text.length <= table.start || s.start >= table.end);
+    return [{ label: undefined, segments: rest }, ...table.groups];
+  }
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let current = groups[0];
+  segments.forEach((segment, i) => {
+    const heading = headingLabel(segment, segments[i + 1]);
+    if (heading) {
+      const known = groups.find(g => g.label === heading);
+      current = known ?? { label: heading, segments: [] };
+      if (!known) groups.push(current);
+    } else if (current?.label && isOtherHeading(segment)) current = groups[0];
+    current?.segments.push(segment);
+  });
+  const labelled = groups.filter(g => g.label && g.segments.some(s => SPEC.test(s.text)));
+  if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
+  return splitSentences(segments);
+}
+
+/** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
+function headingLabel(segment: Segment, next: Segment | undefined): string | undefined {
+  const own = segment.text.replace(/^(?:[-*•–·]|\(?[\da-z]{1,2}(?:\.\d+)?[.)])\s*/i, '');
+  const head = /^([^:–—.]{2,44})\s*[:–—]\s+\S/.exec(own)?.[1];
+  if (
+    head &&
+    head.split(/\s+/).length <= 6 &&
+    SPEC.test(own) &&
+    !/\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name)\b/i.test(head)
+  )
+    return labelOf(head);
+  const isLine = own.length <= 46 && !/[.;,]$/.test(own) && !SPEC.test(own) && own.split(/\s+/).length <= 6;
+  return isLine && next && next.line > segment.line ? labelOf(own) : undefined;
+}
+
+function isOtherHeading(segment: Segment): boolean {
+  const own = segment.text;
+  return (own.length <= 50 && /\?$/.test(own)) || (/^[A-Z][A-Z &']{3,40}[:.]?$/.test(own) && !SPEC.test(own));
+}
+
+/** "The large version is …, the small one …": sentences and clauses that begin with a kind of file. */
+function splitSentences(segments: readonly Segment[]): Group[] {
+  const common: Group = { label: undefined, segments: [] };
+  const groups: Group[] = [];
+  for (const segment of segments) {
+    const label = SPEC.test(segment.text) ? leadingLabel(segment.text) : undefined;
+    if (!label) {
+      common.segments.push(segment);
+      continue;
+    }
+    const known = groups.find(g => g.label === label);
+    if (known) known.segments.push(segment);
+    else groups.push({ label, segments: [segment] });
+  }
+  const kinds = groups.filter(g =>
+    g.segments.some(s => /\d\s*(?:px|pixels?|kb|mb|mm|cm)|\d\s*[x×]\s*\d/i.test(s.text)),
+  );
+  if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
+  const [extra] = kinds;
+  if (
+    extra &&
+    kinds.length === 1 &&
+    extra.segments.some(s => ADDED.test(s.text)) &&
+    common.segments.some(s => SPEC.test(s.text))
+  )
+    return [{ label: undefined, segments: [] }, { label: 'screen', segments: common.segments }, extra];
+  return [{ label: undefined, segments: [...segments] }];
+}
+
+/** "In addition a portrait …": one more kind of file beside the one that the text is about. */
+const ADDED = /^(?:in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+
+function leadingLabel(text: string): string | undefined {
+  const head =
+    /^(?:(?:and|also|then|plus|secondly|firstly|finally|first|second|in addition|additionally|we also need|you also need),? )?(?:for |as )?(?:the|a|an|your|each|one|all)?\s*((?:\S+\s+){0,2}?\S+?)(?=\s+(?:is|are|must|should|has|have|may|of|in|at|with|for|shall|needs?|no)\b|[:,(–—-])/i.exec(
+      text,
+    )?.[1];
+  if (!head || head.length > 40) return undefined;
+  const label = labelOf(head);
+  // "Photographs must be …" begins most texts that ask for one kind of file alone.
+  return label === 'portrait' && /s$/i.test(head) ? undefined : label;
+}
+
+interface Table {
+  groups: Group[];
+  start: number;
+  end: number;
+}
+
+interface Cell {
+  text: string;
+  start: number;
+}
+
+/** Columns set apart by tabs, bars or two and more spaces, with a kind of file at the head of each. */
+function readTable(text: string): Table | undefined {
+  const lines = joinWrapped(text);
+  for (let i = 0; i < lines.length; i++) {
+    const line = lines[i];
+    if (!line) continue;
+    const heads = cellsOf(line).filter(cell => labelOf(cell.text));
+    const labels = heads.map(h => labelOf(h.text) ?? '');
+    if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
+    const groups: Group[] = labels.map(label => ({ label, segments: [] }));
+    let end = line.start + line.text.length;
+    let rows = 0;
+    for (const row of lines.slice(i + 1)) {
+      const cells = cellsOf(row);
+      if (cells.length !== heads.length + 1) {
+        if (/^[\s|:+-]*$/.test(row.text)) continue;
+        break;
+      }
+      const [name, ...values] = cells;
+      values.forEach((cell, k) => {
+        if (/^(?:[-–—]|n\/?a|none|)$/i.test(cell.text)) return;
+        const prefix = `${name?.text ?? ''}: `;
+        groups[k]?.segments.push({ text: prefix + cell.text, start: cell.start - prefix.length, line: rows });
+      });
+      rows += 1;
+      end = row.start + row.text.length;
+    }
+    if (rows >= 2) return { groups, start: line.start, end };
+  }
+  return undefined;
+}
+
+function cellsOf(line: { text: string; start: number }): Cell[] {
+  const cells: Cell[] = [];
+  for (const match of line.text.matchAll(/[^\s|](?:(?!\s{2,}|\t|\||\s\|).)*/g))
+    cells.push({ text: match[0].trim(), start: line.start + match.index });
+  return cells;
+}
