@@ -21,6 +21,7 @@ const JOB: ConformJob = {
   maxBytes: 1_500_000,
   minBytes: undefined,
   ppi: 300,
+  scan: 'baseline',
 };
 const path = (relative: string) => fileURLToPath(new URL(relative, import.meta.url));
 

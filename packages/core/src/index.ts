@@ -25,3 +25,4 @@ export * from './wording/word-intake.ts';
 export * from './wording/word-plan.ts';
 export { MAX_TEXT, TextTooLong, readRules } from './reading/read-rules.ts';
 export type * from './reading/reading.ts';
+export * from './reading/sheet-from-reading.ts';

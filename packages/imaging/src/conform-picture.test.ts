@@ -32,7 +32,7 @@ afterAll(async () => {
   await rm(scratch, { recursive: true });
 });
 
-const FREE = { maxBytes: undefined, minBytes: undefined, ppi: undefined };
+const FREE = { maxBytes: undefined, minBytes: undefined, ppi: undefined, scan: 'baseline' as const };
 
 /** A picture whose quarters are red, green, blue and white, clockwise from the upper left. */
 function quarters(widthPx: number, heightPx: number): Sharp {
@@ -198,6 +198,16 @@ describe('conformPicture', () => {
     expect(conform(source, { target, maxBytes: 900 })).toMatchObject({ outcome: 'too-heavy', maxBytes: 900 });
   });
 
+  it('writes baseline or progressive, as the job says', async () => {
+    const source = await texture(300, 200).jpeg().toBuffer();
+    for (const scan of ['baseline', 'progressive'] as const)
+      expect(
+        valueOf(
+          inspectFile(bytesOf(conform(source, { target: { widthPx: 150, heightPx: 100 }, scan }))).scan,
+        ),
+      ).toBe(scan);
+  });
+
   it('gives the same bytes for the same input', async () => {
     const source = await texture(500, 300).jpeg().toBuffer();
     const once = bytesOf(conform(source, { target: { widthPx: 250, heightPx: 150 }, maxBytes: 30_000 }));
@@ -278,6 +288,6 @@ function reencodeAt(
         target,
       }).copyMemory(),
     );
-    return encodeJpeg(pixels, { quality, fullChroma, ppi: 72 });
+    return encodeJpeg(pixels, { quality, fullChroma, ppi: 72, scan: 'baseline' });
   });
 }

@@ -56,13 +56,13 @@ export function conformPicture(
 
 function weigh(pixels: Image, job: ConformJob): ConformResult {
   const ppi = job.ppi ?? USUAL_PPI;
-  const { maxBytes } = job;
+  const { maxBytes, scan } = job;
   if (maxBytes === undefined) {
-    const bytes = encodeJpeg(pixels, { quality: UNLIMITED_QUALITY, fullChroma: true, ppi });
+    const bytes = encodeJpeg(pixels, { quality: UNLIMITED_QUALITY, fullChroma: true, ppi, scan });
     return { outcome: 'made', file: { bytes, quality: UNLIMITED_QUALITY, fullChroma: true, tries: 1 } };
   }
   const encode = (fullChroma: boolean) => (quality: number) =>
-    encodeJpeg(pixels, { quality, fullChroma, ppi });
+    encodeJpeg(pixels, { quality, fullChroma, ppi, scan });
   const full = fitCeiling(encode(true), maxBytes, { lowest: FULL_CHROMA_FROM, first: FULL_CHROMA_FROM });
   if (full.outcome === 'fits') return made(full.best, true, full.tries);
   const half = fitCeiling(encode(false), maxBytes, { first: FULL_CHROMA_FROM - 2 });

@@ -8,20 +8,21 @@ export interface JpegSettings {
   fullChroma: boolean;
   /** Written into the JFIF header; 72 where nobody asks, since some viewers divide by it. */
   ppi: number;
+  scan: 'baseline' | 'progressive';
 }
 
 /** The quality used where a sheet has no ceiling: beyond it only the weight grows. */
 export const UNLIMITED_QUALITY = 95;
 
 /**
- * Encodes an sRGB image as baseline JPEG with the sRGB profile and a JFIF header, and without any other metadata.
+ * Encodes an sRGB image as JPEG with the sRGB profile and a JFIF header, and without any other metadata.
  * The bytes are final: a ceiling is compared with exactly these.
  */
 export function encodeJpeg(image: Image, settings: JpegSettings): Uint8Array {
   const bytes = image.writeToBuffer('.jpg', {
     Q: settings.quality,
     subsample_mode: settings.fullChroma ? 'off' : 'on',
-    interlace: false,
+    interlace: settings.scan === 'progressive',
     optimize_coding: true,
     keep: 'icc',
     profile: 'srgb',

@@ -10,8 +10,8 @@ import {
 } from '@able-frame/core';
 
 const GROUPS: readonly (readonly [string, readonly Rule['kind'][]])[] = [
-  ['Pixels', ['exact-size', 'box', 'side', 'enlarging']],
-  ['File', ['bytes', 'file-format', 'bit-depth', 'ppi']],
+  ['Pixels', ['exact-size', 'box', 'side', 'ratio', 'enlarging']],
+  ['File', ['bytes', 'file-format', 'jpeg-scan', 'bit-depth', 'ppi']],
   ['Colour', ['colour-space']],
   ['Metadata', ['metadata']],
 ];

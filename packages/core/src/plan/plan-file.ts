@@ -17,6 +17,7 @@ export interface ConformJob {
   maxBytes: number | undefined;
   minBytes: number | undefined;
   ppi: number | undefined;
+  scan: 'baseline' | 'progressive';
 }
 
 /** A decision only the person can take. */
@@ -75,6 +76,7 @@ export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
     maxBytes: least(bytes.map(rule => rule.maxBytes)),
     minBytes: least(bytes.map(rule => rule.minBytes)),
     ppi: rulesOf(deliverable, 'ppi')[0]?.ppi,
+    scan: rulesOf(deliverable, 'jpeg-scan')[0]?.scan ?? 'baseline',
   };
   const made = { method: solved.method, job, lostShare: solved.lostShare, scale: solved.scale };
   const questions: PlanQuestion[] = input.name.ok

@@ -12,6 +12,8 @@ export interface SizeLimits {
   maxHeightPx: number;
   minRatio: number;
   maxRatio: number;
+  /** The ratio in the middle of a tolerance, to which a cut is made. */
+  namedRatio?: number;
 }
 
 const ANY_LYING: SizeLimits = {
@@ -24,7 +26,7 @@ const ANY_LYING: SizeLimits = {
 };
 const ANY_UPRIGHT: SizeLimits = { ...ANY_LYING, minRatio: 0, maxRatio: 1 };
 
-type SizeRule = RuleOf<'box'> | RuleOf<'exact-size'> | RuleOf<'side'>;
+type SizeRule = RuleOf<'box'> | RuleOf<'exact-size'> | RuleOf<'side'> | RuleOf<'ratio'>;
 
 /** The must rules of a deliverable that limit its pixels. */
 export function sizeRules(deliverable: Pick<Deliverable, 'rules'>): SizeRule[] {
@@ -32,6 +34,7 @@ export function sizeRules(deliverable: Pick<Deliverable, 'rules'>): SizeRule[] {
     ...rulesOf(deliverable, 'box'),
     ...rulesOf(deliverable, 'exact-size'),
     ...rulesOf(deliverable, 'side'),
+    ...rulesOf(deliverable, 'ratio'),
   ].filter(rule => rule.level === 'must');
 }
 
@@ -60,6 +63,16 @@ function ruleAlternatives(rule: SizeRule, within: SizeLimits): Partial<SizeLimit
       return rule.eitherWay && rule.widthPx !== rule.heightPx
         ? [exactly(rule.widthPx, rule.heightPx), exactly(rule.heightPx, rule.widthPx)]
         : [exactly(rule.widthPx, rule.heightPx)];
+    case 'ratio':
+      return rule.ratios.flatMap(({ width, height }) => {
+        const named = width / height;
+        const turned = rule.eitherWay && width !== height ? [named, 1 / named] : [named];
+        return turned.map(ratio => ({
+          minRatio: ratio * (1 - rule.tolerance),
+          maxRatio: ratio * (1 + rule.tolerance),
+          namedRatio: ratio,
+        }));
+      });
     case 'side': {
       const isLying = within.minRatio >= 1;
       const onWidth = rule.side === 'width' || rule.side === (isLying ? 'long-edge' : 'short-edge');
@@ -82,7 +95,13 @@ function meet(a: SizeLimits, b: Partial<SizeLimits>): SizeLimits {
     maxHeightPx: Math.min(a.maxHeightPx, b.maxHeightPx ?? Infinity),
     minRatio: Math.max(a.minRatio, b.minRatio ?? 0),
     maxRatio: Math.min(a.maxRatio, b.maxRatio ?? Infinity),
+    ...ratioOf(a, b),
   };
+}
+
+function ratioOf(a: SizeLimits, b: Partial<SizeLimits>): { namedRatio?: number } {
+  const named = b.namedRatio ?? a.namedRatio;
+  return named === undefined ? {} : { namedRatio: named };
 }
 
 function isPossible(limits: SizeLimits): boolean {

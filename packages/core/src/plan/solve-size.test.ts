@@ -93,6 +93,39 @@ describe('solveSize', () => {
     expect(plan).toMatchObject({ method: 'trim', target: size(2560, 900) });
   });
 
+  const ratio = (eitherWay: boolean, ...pairs: [number, number][]): Rule => ({
+    id: 'ratio',
+    level: 'must',
+    kind: 'ratio',
+    ratios: pairs.map(([width, height]) => ({ width, height })),
+    eitherWay,
+    tolerance: 0.005,
+  });
+
+  it('cuts to a named ratio exactly, and to the one that loses least', () => {
+    expect(solve([ratio(false, [4, 5])], size(4000, 6000))).toMatchObject({
+      method: 'trim',
+      target: size(4000, 5000),
+    });
+    expect(solve([ratio(false, [3, 2], [4, 3])], size(4100, 3000))).toMatchObject({
+      target: size(4000, 3000),
+    });
+    expect(solve([ratio(false, [1, 1]), box(800, 800)], size(6000, 4000))).toMatchObject({
+      target: size(800, 800),
+    });
+    expect(solve([ratio(true, [3, 2]), box(1500, 1500)], size(4000, 6000))).toMatchObject({
+      method: 'whole',
+      target: size(1000, 1500),
+    });
+  });
+
+  it('keeps a picture whole whose ratio is right but for rounding', () => {
+    expect(solve([ratio(false, [3, 2])], size(6016, 4016))).toMatchObject({
+      method: 'whole',
+      target: size(6016, 4016),
+    });
+  });
+
   it('notices rules that contradict each other', () => {
     expect(solve([side('width', 3000), box(1400, 1050)], size(6000, 4000))).toEqual({
       outcome: 'contradiction',
@@ -102,6 +135,16 @@ describe('solveSize', () => {
 
 const pixel = fc.integer({ min: 1, max: 9000 });
 const anyRule: fc.Arbitrary<Rule> = fc.oneof(
+  fc
+    .tuple(fc.constantFrom([1, 1], [3, 2], [4, 3], [4, 5], [16, 9], [9, 16], [12, 5]), fc.boolean())
+    .map(([[width = 1, height = 1], eitherWay]): Rule => ({
+      id: 'ratio',
+      level: 'must',
+      kind: 'ratio',
+      ratios: [{ width, height }],
+      eitherWay,
+      tolerance: 0.005,
+    })),
   fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => box(w, h, turn)),
   fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => exact(w, h, turn)),
   fc

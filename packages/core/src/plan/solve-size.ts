@@ -75,7 +75,9 @@ function solveWhole(source: PixelSize, limits: SizeLimits, mayEnlarge: boolean):
 function solveTrim(source: PixelSize, limits: SizeLimits, mayEnlarge: boolean): SizeSolution {
   const { minRatio, maxRatio } = reachableRatios(limits);
   const own = source.widthPx / source.heightPx;
-  const ratio = Math.min(Math.max(own, minRatio), maxRatio);
+  // A named ratio is cut to exactly, not to the edge of its tolerance.
+  const wanted = own >= minRatio && own <= maxRatio ? own : (limits.namedRatio ?? own);
+  const ratio = Math.min(Math.max(wanted, minRatio), maxRatio);
   const cut = largestOfRatio(source, ratio);
   const target = scaledInto(cut, limits, mayEnlarge);
   const settled = settle(target, limits);

@@ -29,6 +29,7 @@ export type Found =
   | { kind: 'bytes'; bytes: number }
   | { kind: 'format'; format: FileFormat }
   | { kind: 'bits'; bits: number }
+  | { kind: 'scan'; scan: 'baseline' | 'extended' | 'progressive' | 'lossless' }
   | { kind: 'ppi'; x: number; y: number }
   | { kind: 'profile'; profile: ColourProfile }
   | { kind: 'components'; components: number }

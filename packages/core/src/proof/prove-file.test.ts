@@ -17,6 +17,7 @@ function goodFacts(change: Partial<FileFacts> = {}): FileFacts {
     heightPx: present(1600, at),
     components: present(3, at),
     bitDepth: present(8, at),
+    scan: present('baseline' as const, at),
     density: present({ x: 300, y: 300, unit: 'inch' as const }, at),
     profile: present(srgb, at),
     complete: present(true as const, at),
@@ -29,6 +30,15 @@ const RULES: Rule[] = [
   exact(2400, 1600),
   box(2400, 1600),
   side('long-edge', 2000, 2400),
+  {
+    id: 'ratio',
+    level: 'must',
+    kind: 'ratio',
+    ratios: [{ width: 3, height: 2 }],
+    eitherWay: false,
+    tolerance: 0.005,
+  },
+  { id: 'scan', level: 'must', kind: 'jpeg-scan', scan: 'baseline' },
   { id: 'enlarging', level: 'must', kind: 'enlarging', allowed: false },
   { id: 'bytes', level: 'must', kind: 'bytes', minBytes: 10_000, maxBytes: 900_000 },
   { id: 'format', level: 'must', kind: 'file-format', formats: ['jpeg'] },
@@ -69,7 +79,7 @@ describe('proveFile', () => {
     expect(brokenIds({})).toEqual([]);
     expect(isProven(prove())).toBe(true);
     const kinds = new Set<RuleKind>(RULES.map(r => r.kind));
-    expect(kinds.size).toBe(10);
+    expect(kinds.size).toBe(12);
   });
 
   it.each<[string, Change, string[]]>([
@@ -84,6 +94,15 @@ describe('proveFile', () => {
     ['one byte too heavy', { facts: { sizeBytes: 900_001 } }, ['bytes']],
     ['too light', { facts: { sizeBytes: 9_999 } }, ['bytes']],
     ['a PNG', { facts: { format: 'png' } }, ['format']],
+    ['a progressive file', { facts: { scan: present('progressive', at) } }, ['scan']],
+    [
+      'another shape',
+      {
+        facts: { heightPx: present(1560, at) },
+        decode: { outcome: 'decoded', widthPx: 2400, heightPx: 1560 },
+      },
+      ['exact-2400-1600', 'ratio'],
+    ],
     ['16 bits', { facts: { bitDepth: present(16, at) } }, ['bits']],
     ['another density', { facts: { density: present({ x: 72, y: 72, unit: 'inch' }, at) } }, ['ppi']],
     [

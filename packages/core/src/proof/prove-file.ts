@@ -71,6 +71,14 @@ const CHECKS: { [K in RuleKind]: Check<K> } = {
       ];
       return value >= (rule.minPx ?? 1) && value <= (rule.maxPx ?? Infinity);
     }),
+  ratio: (rule, { facts }) =>
+    withSize(rule, facts, (w, h) =>
+      rule.ratios.some(({ width, height }) => {
+        const named = width / height;
+        const isNear = (ratio: number) => Math.abs(w / h - ratio) <= ratio * rule.tolerance + Number.EPSILON;
+        return isNear(named) || (rule.eitherWay && isNear(1 / named));
+      }),
+    ),
   enlarging: (rule, { scale }) => {
     if (rule.allowed) return finding(rule, true, { kind: 'enlarged', scale: scale ?? 1 });
     if (scale === undefined) return cannotRead(rule, 'the original is not here to compare with');
@@ -88,6 +96,8 @@ const CHECKS: { [K in RuleKind]: Check<K> } = {
       { kind: 'format', format: facts.format },
       { offset: 0, length: 3, structure: 'file signature' },
     ),
+  'jpeg-scan': (rule, { facts }) =>
+    withFact(rule, facts.scan, scan => [scan === rule.scan, { kind: 'scan', scan }]),
   'bit-depth': (rule, { facts }) =>
     withFact(rule, facts.bitDepth, bits => [bits === rule.bits, { kind: 'bits', bits }]),
   ppi: checkPpi,

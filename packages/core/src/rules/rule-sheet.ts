@@ -42,6 +42,17 @@ export const ruleSchema = z.discriminatedUnion('kind', [
     side: z.enum(['width', 'height', 'long-edge', 'short-edge']),
     ...pixelRange,
   }),
+  z.strictObject({
+    ...ruleBase,
+    kind: z.literal('ratio'),
+    /** Any one of these, as width and height. */
+    ratios: z
+      .array(z.strictObject({ width: z.number().min(0.1).max(100), height: z.number().min(0.1).max(100) }))
+      .min(1),
+    eitherWay: z.boolean(),
+    /** Greatest difference as a share of the ratio; half a part in a hundred hides rounding and nothing else. */
+    tolerance: z.number().min(0).max(0.2).default(0.005),
+  }),
   z.strictObject({ ...ruleBase, kind: z.literal('enlarging'), allowed: z.boolean() }),
   z.strictObject({
     ...ruleBase,
@@ -52,6 +63,7 @@ export const ruleSchema = z.discriminatedUnion('kind', [
     written: z.string().max(60).optional(),
   }),
   z.strictObject({ ...ruleBase, kind: z.literal('file-format'), formats: z.array(z.enum(['jpeg'])).min(1) }),
+  z.strictObject({ ...ruleBase, kind: z.literal('jpeg-scan'), scan: z.enum(['baseline', 'progressive']) }),
   z.strictObject({ ...ruleBase, kind: z.literal('bit-depth'), bits: z.literal(8) }),
   z.strictObject({ ...ruleBase, kind: z.literal('ppi'), ppi: z.int().min(1).max(10_000) }),
   z.strictObject({

@@ -43,6 +43,8 @@ export function wordFound(found: Found): string {
       return FORMAT_WORDS[found.format];
     case 'bits':
       return `${found.bits} bits`;
+    case 'scan':
+      return found.scan;
     case 'ppi':
       return found.x === found.y ? `${found.x} ppi` : `${found.x} by ${found.y} ppi`;
     case 'profile':
@@ -92,9 +94,11 @@ const REMEDIES: Readonly<Record<Finding['asked']['kind'], string>> = {
   box: 'Make the file again from the original.',
   'exact-size': 'Make the file again from the original.',
   side: 'Make the file again from the original.',
+  ratio: 'Make the file again from the original.',
   enlarging: 'Send a larger original.',
   bytes: 'Make the file again; if it still weighs too much, ask the organiser for a smaller size in pixels.',
   'file-format': 'Make the file again in the format that is asked.',
+  'jpeg-scan': 'Make the file again; it is written in the order that is asked.',
   'bit-depth': 'Make the file again with the depth that is asked.',
   ppi: 'Make the file again; the note is written while it is saved.',
   'colour-space': 'Make the file again; colours are converted while it is made.',

@@ -20,12 +20,16 @@ export function wordRule(rule: Rule): string {
       return `exactly ${wordSize(rule.widthPx, rule.heightPx)}${rule.eitherWay ? ', either way round' : ''}`;
     case 'side':
       return `${SIDES[rule.side]} ${wordRange(rule.minPx, rule.maxPx, n => `${n} px`)}`;
+    case 'ratio':
+      return `ratio ${rule.ratios.map(r => `${r.width} : ${r.height}`).join(' or ')}${rule.eitherWay ? ', either way round' : ''}`;
     case 'enlarging':
       return rule.allowed ? 'may be enlarged' : 'never enlarged';
     case 'bytes':
       return wordRange(rule.minBytes, rule.maxBytes, n => `${wordCount(n)} bytes`);
     case 'file-format':
       return rule.formats.map(format => FORMAT_NAMES[format]).join(' or ');
+    case 'jpeg-scan':
+      return `${rule.scan} JPEG`;
     case 'bit-depth':
       return `${rule.bits} bits`;
     case 'ppi':
@@ -64,9 +68,11 @@ const EXPLANATIONS: Readonly<Record<Asked['kind'], string>> = {
   box: 'A limit, not a required size: the picture keeps its own shape and must fit inside.',
   'exact-size': 'Every file has just these pixels; what does not fit the shape is cut away, never squashed.',
   side: 'One side is limited and the other follows, so the picture keeps its shape.',
+  ratio: 'The shape of the picture, whatever its size: width against height.',
   enlarging: 'Making more pixels than the camera took gives a soft picture.',
   bytes: 'The weight of the file. KB and MB are read in thousands, the strict way, so both readings are met.',
   'file-format': 'The kind of file, told from its own first bytes and not from its name.',
+  'jpeg-scan': 'The order in which the picture is stored; some players can show only one of the two.',
   'bit-depth': 'How finely each colour is stored. A JPEG always has 8 bits.',
   ppi: 'A note inside the file for printers. It does not change the pixels.',
   'colour-space': 'The colours are stored so that every screen and projector shows them alike.',

@@ -87,13 +87,13 @@ function headings(sheet: RuleSheet): [string, string][] {
   const rules = deliverable?.rules ?? [];
   const say = (...kinds: Rule['kind'][]) =>
     rules.filter(r => kinds.includes(r.kind) && r.level === 'must').map(wordRule);
-  const isExact = rules.some(r => r.kind === 'exact-size');
+  const isExact = rules.some(r => r.kind === 'exact-size' || r.kind === 'ratio');
   const weight = rules.find(r => r.kind === 'bytes');
   return [
     ['No.', ''],
     ['Picture', sheet.sections.map(s => s.label.toLowerCase()).join(', ')],
     ['Frame', isExact ? 'cut, never squashed' : 'kept whole'],
-    ['Pixels', say('exact-size', 'box', 'side').join(', ')],
+    ['Pixels', say('exact-size', 'box', 'side', 'ratio').join(', ')],
     ['Colour', rules.some(r => r.kind === 'colour-space') ? 'sRGB, in the file' : 'free'],
     [
       'Weight',
