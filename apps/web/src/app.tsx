@@ -19,6 +19,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/sheets/SheetsPlace.tsx')).SheetsPlace }),
       },
       {
+        path: 'sheets/read',
+        lazy: async () => ({ Component: (await import('./places/sheets/ReadPlace.tsx')).ReadPlace }),
+      },
+      {
         path: 'check',
         lazy: async () => ({ Component: (await import('./places/check/CheckPlace.tsx')).CheckPlace }),
       },

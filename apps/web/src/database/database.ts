@@ -1,3 +1,4 @@
+import { ruleSheetSchema, type RuleSheet } from '@able-frame/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import {
   madeSchema,
@@ -9,6 +10,8 @@ import {
 } from './schemas.ts';
 
 interface Stores extends DBSchema {
+  /** The person's own rule sheets; those that come with the program are not kept here. */
+  sheets: { key: string; value: RuleSheet };
   submissions: { key: string; value: Submission };
   pictures: { key: string; value: Picture; indexes: { submission: string } };
   /** The originals byte for byte, by picture id. */
@@ -19,8 +22,10 @@ interface Stores extends DBSchema {
 let opened: Promise<IDBPDatabase<Stores>> | undefined;
 
 function database(): Promise<IDBPDatabase<Stores>> {
-  opened ??= openDB<Stores>('able-frame', 1, {
-    upgrade(db) {
+  opened ??= openDB<Stores>('able-frame', 2, {
+    upgrade(db, before) {
+      if (before < 2) db.createObjectStore('sheets', { keyPath: 'id' });
+      if (before >= 1) return;
       db.createObjectStore('submissions', { keyPath: 'id' });
       db.createObjectStore('pictures', { keyPath: 'id' }).createIndex('submission', 'submissionId');
       db.createObjectStore('originals');
@@ -100,4 +105,17 @@ export async function readMade(submissionId: string): Promise<Made[]> {
 
 export function saveMade(made: Made): Promise<unknown> {
   return writing(db => db.put('made', made));
+}
+
+export async function listOwnSheets(): Promise<RuleSheet[]> {
+  const all = await (await database()).getAll('sheets');
+  return all.flatMap(data => ruleSheetSchema.safeParse(data).data ?? []);
+}
+
+export function saveOwnSheet(sheet: RuleSheet): Promise<unknown> {
+  return writing(db => db.put('sheets', sheet));
+}
+
+export async function deleteOwnSheet(id: string): Promise<void> {
+  await (await database()).delete('sheets', id);
 }

@@ -1,6 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import {
-  buildName,
   capitalised,
   explainRule,
   wordNamePart,
@@ -8,6 +7,7 @@ import {
   type Rule,
   type RuleSheet,
 } from '@able-frame/core';
+import { exampleName } from './example-name.ts';
 
 const GROUPS: readonly (readonly [string, readonly Rule['kind'][]])[] = [
   ['Pixels', ['exact-size', 'box', 'side', 'ratio', 'enlarging']],
@@ -106,18 +106,7 @@ function NameLine({ sheet }: { sheet: RuleSheet }) {
   const pattern = sheet.deliverables[0]?.name;
   if (!pattern) return null;
   const labels = Object.fromEntries(sheet.details.map(d => [d.id, d.label]));
-  const example = buildName(pattern, {
-    title: 'Winter light',
-    sectionCode: sheet.sections[0]?.code,
-    placeInSection: 0,
-    placeInSubmission: 0,
-    details: Object.fromEntries(
-      sheet.details.map(d => [
-        d.id,
-        d.shape.kind === 'digits' ? '0123456789'.slice(0, d.shape.count) : 'Halloway',
-      ]),
-    ),
-  });
+  const example = exampleName(sheet);
   return (
     <Line>
       <Flex gap="6px" wrap="wrap" align="center">
@@ -133,9 +122,9 @@ function NameLine({ sheet }: { sheet: RuleSheet }) {
           ),
         )}
       </Flex>
-      {example.ok && (
+      {example && (
         <chakra.div fontFamily="measure" fontSize="measure" color="inkSoft" marginTop="4px">
-          {example.name}
+          {example}
         </chakra.div>
       )}
     </Line>

@@ -218,9 +218,14 @@ function tidy(deliverable: ReadDeliverable): void {
   if (deliverable.eitherWay && (w ?? 0) < (h ?? 0)) [deliverable.width, deliverable.height] = [height, width];
 }
 
+/** Which way round alone is no request for a file. */
 function hasAnything(deliverable: ReadDeliverable): boolean {
-  const { label: _label, metadata, eitherWay: _eitherWay, ...rest } = deliverable;
-  return [...Object.values(rest), ...Object.values(metadata)].some(value => value !== null);
+  const silent: (keyof ReadDeliverable)[] = ['label', 'eitherWay', 'metadata'];
+  const said = (Object.keys(deliverable) as (keyof ReadDeliverable)[]).filter(key => !silent.includes(key));
+  return (
+    said.some(key => deliverable[key] !== null) ||
+    Object.values(deliverable.metadata).some(value => value !== null)
+  );
 }
 
 function claimAll(claims: Claim[], found: readonly Found[], deliverable: number | undefined): void {

@@ -47,7 +47,8 @@ export function readWeight(segment: Segment): Found[] {
     const [low, high] = [bytesOf(a, unitA ?? unitB), bytesOf(b, unitB)];
     const end = match.index + match[0].length;
     if (low === undefined || high === undefined || low >= high) continue;
-    add('bytesMin', low, unitB, match.index, end);
+    // The doubt about a unit is raised once, with the greater number.
+    add('bytesMin', low, '', match.index, end);
     add('bytesMax', high, unitB, match.index, end);
   }
   for (const match of text.matchAll(WEIGHT)) {

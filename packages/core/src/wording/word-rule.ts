@@ -70,7 +70,7 @@ const EXPLANATIONS: Readonly<Record<Asked['kind'], string>> = {
   side: 'One side is limited and the other follows, so the picture keeps its shape.',
   ratio: 'The shape of the picture, whatever its size: width against height.',
   enlarging: 'Making more pixels than the camera took gives a soft picture.',
-  bytes: 'The weight of the file. KB and MB are read in thousands, the strict way, so both readings are met.',
+  bytes: 'The weight of the file. KB and MB are read in thousands, the stricter way for an upper limit.',
   'file-format': 'The kind of file, told from its own first bytes and not from its name.',
   'jpeg-scan': 'The order in which the picture is stored; some players can show only one of the two.',
   'bit-depth': 'How finely each colour is stored. A JPEG always has 8 bits.',

@@ -2,7 +2,6 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import {
-  BUILT_IN_SHEETS,
   capitalised,
   wordAllFiles,
   isProven,
@@ -15,6 +14,7 @@ import { FindingTable } from '../../parts/FindingTable.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { PictureThumb } from '../../parts/PictureThumb.tsx';
 import { StateMark } from '../../parts/StateMark.tsx';
+import { useSheets } from '../../parts/use-sheets.ts';
 import { measure } from '../../workers/measure.ts';
 import type { Measured } from '../../workers/measure-protocol.ts';
 import { proveFinished } from './prove-finished.ts';
@@ -28,7 +28,9 @@ interface CheckedFile {
 
 /** Finished files made anywhere, measured against a rule sheet. Nothing is changed and nothing is kept. */
 export function CheckPlace() {
-  const [sheet, setSheet] = useState<RuleSheet | undefined>(BUILT_IN_SHEETS[0]);
+  const sheets = useSheets();
+  const [chosen, setChosen] = useState<string>();
+  const sheet = sheets.find(s => s.id === chosen) ?? sheets[0];
   const [files, setFiles] = useState<readonly CheckedFile[]>([]);
   const add = async (dropped: readonly File[]) => {
     for (const file of dropped) {
@@ -69,12 +71,8 @@ export function CheckPlace() {
         <chakra.label htmlFor="against" fontWeight="600">
           Hold them against
         </chakra.label>
-        <Select
-          id="against"
-          value={sheet?.id}
-          onChange={event => setSheet(BUILT_IN_SHEETS.find(s => s.id === event.target.value))}
-        >
-          {BUILT_IN_SHEETS.map(s => (
+        <Select id="against" value={sheet?.id} onChange={event => setChosen(event.target.value)}>
+          {sheets.map(s => (
             <option key={s.id} value={s.id}>
               {s.title}
             </option>

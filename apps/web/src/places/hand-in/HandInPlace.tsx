@@ -7,7 +7,8 @@ import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { useRows } from '../../parts/use-rows.ts';
 import { setTicked } from '../../store/submission-actions.ts';
 import { submissionStore } from '../../store/submission-store.ts';
-import { buildPackage, saveAs } from './build-package.ts';
+import { saveAs } from '../../parts/save-as.ts';
+import { buildPackage } from './build-package.ts';
 import { Button } from '../../parts/controls.tsx';
 
 /** The package of proven files. What is not proven cannot get in. */

@@ -1,11 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { BUILT_IN_SHEETS, capitalised, wordNumber, wordPlural } from '@able-frame/core';
+import { capitalised, wordNumber, wordPlural } from '@able-frame/core';
 import { listSubmissions, readMade, readPictures } from '../../database/database.ts';
 import { ensureDemo } from '../../demo.ts';
 import { wordClosing } from '../../parts/closing.ts';
 import { Heading } from '../../parts/Heading.tsx';
+import { useSheets } from '../../parts/use-sheets.ts';
 import { countStates, deriveRows } from '../../store/rows.ts';
 import { createSubmission } from '../../store/submission-actions.ts';
 import type { Submission } from '../../database/schemas.ts';
@@ -48,6 +49,9 @@ export function HomePlace() {
             New submission to
           </chakra.h2>
           <NewSubmission />
+          <chakra.p marginTop="14px">
+            Is your organiser not here? <Link to="/sheets/read">Read the rules out of their text</Link>.
+          </chakra.p>
         </Box>
       </Flex>
     </>
@@ -86,9 +90,10 @@ function SummaryLine({ summary: { submission, pictures, proven } }: { summary: S
 
 function NewSubmission() {
   const navigate = useNavigate();
+  const sheets = useSheets();
   return (
     <chakra.ul listStyleType="none" borderWidth="1px" borderColor="line" background="sheet">
-      {BUILT_IN_SHEETS.map(sheet => (
+      {sheets.map(sheet => (
         <chakra.li
           key={sheet.id}
           padding="12px 16px"
