@@ -36,7 +36,11 @@ const MIN_AFTER = new RegExp(
 export function boundOf(before: string, after: string): Bound {
   if (MIN_AFTER.test(after)) return 'min';
   if (MAX_AFTER.test(after)) return 'max';
-  const near = before.slice(Math.max(0, before.length - 110)).replace(/^.*\d(?![^\d]*\))/s, '');
+  const near = before
+    .slice(Math.max(0, before.length - 110))
+    .replace(/^.*\d(?![^\d]*\))/s, '')
+    // "50 KB max, 300 x 400": that limit belongs to the number before it.
+    .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ');
   let bound: Bound = 'unsaid';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';

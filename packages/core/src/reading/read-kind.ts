@@ -161,6 +161,12 @@ const SIMPLE: readonly Simple[] = [
   { field: 'jpegScan', words: /\bprogressive\b/i, value: () => 'progressive', unless: /\bbaseline\b/i },
   {
     field: 'quality',
+    words:
+      /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,30}\bscale (?:of|from) (?:0|1)?\s*(?:-|–|to)?\s*(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
     words: /\bquality\b\D{0,25}\b(\d{1,2})\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },

@@ -30,7 +30,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
   ],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
   ['month', /\bmonth\b/gi],
@@ -94,6 +94,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
+      /^titles?\b[\s\S]{0,30}\bcharacters\b/i.test(segment.text) ||
       (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
       isUnderNamingHead(segments, i) ||
       isAfterthought(segments, i),
@@ -141,7 +142,7 @@ function isUnderNamingHead(segments: readonly Segment[], index: number): boolean
 
 /** Words that lead up to an example and are no part of it. */
 const LEAD =
-  /^(?:call|calls|called|them|each|it|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
+  /^(?:call|calls|called|them|each|it|its|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
 function trimExample(name: string): string {
@@ -178,7 +179,21 @@ function describedParts(text: string): { part: string; at: number; end: number }
     /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|so (?:the|that)|example:|such as|thus:|like this)/i.exec(
       text,
     )?.index ?? text.length;
-  const described = text.slice(0, upto).replace(EXAMPLE, m => ' '.repeat(m.length));
+  const lead = partsWithin(text, 0, upto);
+  // "like this: 12-Smith-Evening.jpg where 12 is your member number, followed by …"
+  return lead.length >= 2 || !/\bwhere\b|\bstands? for\b|\bbeing\b/i.test(text.slice(upto))
+    ? lead
+    : partsWithin(text, upto, text.length);
+}
+
+function partsWithin(text: string, from: number, to: number): { part: string; at: number; end: number }[] {
+  // Underscores count as letters to a pattern's word ends; hyphens of the same length do not.
+  const described =
+    ' '.repeat(from) +
+    text
+      .slice(from, to)
+      .replace(EXAMPLE, m => ' '.repeat(m.length))
+      .replace(/_/g, '-');
   const hits: { part: string; at: number; end: number }[] = [];
   for (const [part, words] of PART_WORDS)
     for (const match of described.matchAll(words)) {
@@ -251,8 +266,12 @@ function partsOfExample(example: string): string[] | undefined {
   const named = pieces.map((piece, i) =>
     i % 2
       ? `text:${piece}`
-      : (EXAMPLE_WORDS[piece.toLowerCase().replace(/[\s’']/g, '')] ??
-        (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
+      : (EXAMPLE_WORDS[
+          piece
+            .toLowerCase()
+            .replace(/[\s’']/g, '')
+            .replace(/^your/, '')
+        ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
   );
   return named.every(part => part !== undefined) && pieces.length > 1 ? (named as string[]) : undefined;
 }

@@ -77,7 +77,7 @@ export function readMetadata(segment: Segment): Found[] {
   if (location && /\b(?:gps|geo|location|metadata|exif|co-?ordinates)/i.test(text)) {
     const clause = clauseAt(text, location.index);
     if (GONE.test(clause)) found.push(at(segment, 'metadata.location', 'remove', location));
-    else if (FILLED.test(clause) || /\b(?:kept?|left|retain\w*)\b/i.test(clause))
+    else if (FILLED.test(clause) || /\b(?:keep|kept|left|retain\w*)\b/i.test(clause))
       found.push(at(segment, 'metadata.location', 'keep', location));
   }
   const author = AUTHOR.exec(text);
@@ -89,7 +89,7 @@ export function readMetadata(segment: Segment): Found[] {
   const whole = EVERYTHING.exec(text);
   if (whole && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|kept?|retain\w*|preserv\w*|leave[^.;]{0,20}in|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,20}in|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
         text,
       )
     )

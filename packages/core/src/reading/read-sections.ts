@@ -12,7 +12,7 @@ const LIMIT_TAIL = new RegExp(
   'i',
 );
 const CODED =
-  /^(?:[-*•–·]\s*)?(?:\(?\d{1,2}[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/’' -]{1,38}?)\s*\((?<code>[A-Z][A-Z0-9]{0,4})\)(?<tail>.*)$/;
+  /^(?:[-*•–·]\s*)?(?:\(?\d{1,2}[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/’' -]{1,38}?)\s*[([](?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
   /^(?:[-*•–·]\s*)?(?:(?:section|class|category)\s+)?(?<code>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,})(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
@@ -78,7 +78,7 @@ function readListed(segments: readonly Segment[]): ReadSections {
   };
 }
 
-const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*\(([A-Z][A-Z0-9]{0,3})\)/g;
+const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*[([]([A-Z][A-Z0-9]{0,3})[)\]]/g;
 const EACH = new RegExp(
   `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may be entered )?(?:in|for|per|to) (?:each|every|any(?: one)?)(?: section| class| category)?|per (?:section|class|category)|each\\b|a section|in any one section)`,
   'i',
@@ -122,7 +122,7 @@ function readInline(segments: readonly Segment[]): ReadSections {
     const each = EACH.exec(around)?.[1];
     const sections = coded.map(m => ({
       code: m[2] ?? null,
-      label: (m[1] ?? '').replace(/^.*\b(?:sections?|are|and|namely|with)\s+(?=[A-Z])/, '').trim(),
+      label: (m[1] ?? '').replace(/^.*\b(?:sections?|are|namely|with)\s+(?=[A-Z])/, '').trim(),
       limit: each ? readCount(each) : null,
     }));
     const [first] = coded;
@@ -145,6 +145,7 @@ function readInline(segments: readonly Segment[]): ReadSections {
 }
 
 const TOTALS: readonly RegExp[] = [
+  new RegExp(`\\bnumber of ${THINGS}\\b[^.;\\d]{0,20}?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(
     `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})\\s+${THINGS}`,
     'i',

@@ -8,7 +8,7 @@ type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer|our (?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:accept\w*|in force|valid|used|appl\w+)|our (?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';

@@ -38,6 +38,12 @@ function labelOf(text: string): string | undefined {
   return LABELS.find(([, words]) => words.test(text))?.[0];
 }
 
+/** "Photo & signature" names two kinds of file and heads neither. */
+function onlyLabelOf(text: string): string | undefined {
+  const labels = LABELS.filter(([, words]) => words.test(text));
+  return labels.length > 1 && /&|\band\b|\+/.test(text) ? undefined : labels[0]?.[0];
+}
+
 /** What makes a line a specification: a number with a unit of files, or a format. */
 const SPEC =
   /\d\s*(?:px|pixels?|kb|mb|kib|mib|k\b|megs?|ppi|dpi|bits?\b|mm|cm)|\d\s*[x×]\s*\d|\b(?:jpe?g|png|tiff?)\b/i;
@@ -80,7 +86,7 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   )
     return labelOf(head);
   const isLine = own.length <= 46 && !/[.;,]$/.test(own) && !SPEC.test(own) && own.split(/\s+/).length <= 6;
-  return isLine && next && next.line > segment.line ? labelOf(own) : undefined;
+  return isLine && next && next.line > segment.line ? onlyLabelOf(own) : undefined;
 }
 
 function isOtherHeading(segment: Segment): boolean {
@@ -148,9 +154,11 @@ function readTable(text: string): Table | undefined {
   for (let i = 0; i < lines.length; i++) {
     const line = lines[i];
     if (!line) continue;
-    const heads = cellsOf(line).filter(cell => labelOf(cell.text));
-    const labels = heads.map(h => labelOf(h.text) ?? '');
+    const heads = headCells(cellsOf(line), lines[i + 1], lines[i + 2]);
+    const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase());
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
+    if (!heads.some(h => labelOf(h.text)) || heads.some(h => /\d/.test(h.text) || h.text.length > 40))
+      continue;
     const groups: Group[] = labels.map(label => ({ label, segments: [] }));
     let end = line.start + line.text.length;
     let rows = 0;
@@ -162,7 +170,7 @@ function readTable(text: string): Table | undefined {
       }
       const [name, ...values] = cells;
       values.forEach((cell, k) => {
-        if (/^(?:[-–—]|n\/?a|none|)$/i.test(cell.text)) return;
+        if (/^(?:[-–—:]+|n\/?a|none|)$/i.test(cell.text)) return;
         const prefix = `${name?.text ?? ''}: `;
         groups[k]?.segments.push({ text: prefix + cell.text, start: cell.start - prefix.length, line: rows });
       });
@@ -172,6 +180,14 @@ function readTable(text: string): Table | undefined {
     if (rows >= 2) return { groups, start: line.start, end };
   }
   return undefined;
+}
+
+/** The cells of a head that stand over values: its first one may stand over the names of the rows. */
+function headCells(cells: Cell[], ...below: ({ text: string; start: number } | undefined)[]): Cell[] {
+  const isAsWide = below.some(
+    row => row && cellsOf(row).length === cells.length && !/^[\s|:+-]*$/.test(row.text),
+  );
+  return isAsWide ? cells.slice(1) : cells;
 }
 
 function cellsOf(line: { text: string; start: number }): Cell[] {
