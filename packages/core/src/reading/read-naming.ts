@@ -192,7 +192,7 @@ function partsWithin(text: string, from: number, to: number): { part: string; at
     ' '.repeat(from) +
     text
       .slice(from, to)
-      .replace(EXAMPLE, m => ' '.repeat(m.length))
+      .replace(EVERY_EXAMPLE, m => ' '.repeat(m.length))
       .replace(/_/g, '-');
   const hits: { part: string; at: number; end: number }[] = [];
   for (const [part, words] of PART_WORDS)
@@ -283,7 +283,7 @@ const SPACES =
 const ALLOWED =
   /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
 const LENGTH = new RegExp(
-  `\\b(?:(?:max(?:imum)?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not longer than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*characters|(${COUNT})\\s*characters\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not longer than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*characters|(${COUNT})\\s*characters\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 

@@ -90,7 +90,7 @@ function readSingles(
     const between = last ? text.slice(last.end, match.index) : undefined;
     const isSecondOfRange =
       between !== undefined &&
-      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to)\s*(?:at most |no more than |a maximum of |up to )?$/i.test(
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to)\s*(?:at most |not? (?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
         between,
       );
     const side = sideAfter(after) ?? (isSecondOfRange ? last?.side : undefined) ?? sideBefore(before);
