@@ -2,25 +2,16 @@ import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { By, until } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openBrowser, press, seeText, setViewport, type Browser } from './browser.ts';
-import { serve } from './serve.ts';
+import { describe, expect, it } from 'vitest';
+import { press, seeText, setViewport } from './browser.ts';
+import { useStage } from './stage.ts';
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-beforeAll(async () => {
-  server = await serve();
-  browser = await openBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await server?.close();
-});
+const stage = useStage();
 
 async function faultsByAxe(): Promise<string[]> {
-  const { driver } = browser;
+  const { driver } = stage.browser;
   await driver.executeScript(axeSource);
   return driver.executeAsyncScript<string[]>(
     `const done = arguments[arguments.length - 1];
@@ -30,15 +21,15 @@ async function faultsByAxe(): Promise<string[]> {
 }
 
 async function pressMake(): Promise<void> {
-  const { driver } = browser;
+  const { driver } = stage.browser;
   const make = By.xpath(`//button[starts-with(normalize-space(.),'Make and prove ')]`);
   await (await driver.wait(until.elementLocated(make), 20_000)).click();
 }
 
 describe('a first visit', () => {
   it('loads less than 250 kB of script, and the pixel engine only when a picture needs it', async () => {
-    const { driver } = browser;
-    await driver.get(server.address);
+    const { driver } = stage.browser;
+    await driver.get(stage.address);
     await seeText(driver, 'Begin with the demo, or start a submission of your own.');
     const urls = await driver.executeScript<string[]>(
       'return performance.getEntriesByType("resource").map(e => e.name)',
@@ -52,7 +43,7 @@ describe('a first visit', () => {
   });
 
   it('finds the demo half done: some ready, some that need a decision, one too small', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     await press(driver, 'Tideline Winter Salon');
     await seeText(driver, 'All 8', 90_000);
     await seeText(driver, '480 pixels too narrow for 2400 × 1600; it would have to be enlarged 1.25 times.');
@@ -81,16 +72,16 @@ describe('a first visit', () => {
     '/submission/demo/proof',
     '/submission/demo/hand-in',
   ])('has no fault that an accessibility check finds at %s', async path => {
-    await browser.driver.get(server.address + path);
-    await browser.driver.wait(
-      async () => (await browser.driver.findElements({ css: 'h1' })).length > 0,
+    await stage.browser.driver.get(stage.address + path);
+    await stage.browser.driver.wait(
+      async () => (await stage.browser.driver.findElements({ css: 'h1' })).length > 0,
       20_000,
     );
     expect(await faultsByAxe()).toEqual([]);
   });
 
   it('can be used on a narrow screen without scrolling sideways', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     await setViewport(driver, { width: 390, height: 844 });
     for (const path of [
       '/',
@@ -100,7 +91,7 @@ describe('a first visit', () => {
       '/submission/demo/proof',
       '/submission/demo/hand-in',
     ]) {
-      await driver.get(server.address + path);
+      await driver.get(stage.address + path);
       await driver.wait(async () => (await driver.findElements({ css: 'h1' })).length > 0, 20_000);
       const width = await driver.executeScript<number>('return document.documentElement.scrollWidth');
       expect(width, path).toBeLessThanOrEqual(390);

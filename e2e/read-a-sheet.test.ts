@@ -1,12 +1,11 @@
-import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
+import { readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { By } from 'selenium-webdriver';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { parseRuleSheet } from '@able-frame/core';
-import { downloaded, field, openBrowser, press, seeText, type Browser } from './browser.ts';
+import { downloaded, field, press, seeText } from './browser.ts';
 import { slope } from './make-pictures.ts';
-import { serve } from './serve.ts';
+import { useStage } from './stage.ts';
 
 /** An organiser's text becomes a rule sheet, goes to a friend as a file, and is used for a picture. */
 
@@ -16,23 +15,11 @@ Name the file with your member number, an underscore and the title, e.g. 0147_Lo
 The tea room opens at noon.
 Entries close at 8 pm on 5 February 2027.`;
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-let folder: string;
-beforeAll(async () => {
-  folder = await mkdtemp(join(tmpdir(), 'read-a-sheet-'));
-  server = await serve();
-  browser = await openBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await server?.close();
-  await rm(folder, { recursive: true, force: true });
-});
+const stage = useStage();
 
 it('shows which words gave which rule, what nobody claimed, and what is doubtful', async () => {
-  const { driver } = browser;
-  await driver.get(`${server.address}/sheets`);
+  const { driver } = stage.browser;
+  await driver.get(`${stage.address}/sheets`);
   await press(driver, 'Read one out of an organiser’s text');
   await (await field(driver, 'The organiser’s text')).sendKeys(TEXT);
   await press(driver, 'Read the rules');
@@ -51,7 +38,7 @@ it('shows which words gave which rule, what nobody claimed, and what is doubtful
 });
 
 it('keeps the sheet, gives it away as a file, and takes it back as another', async () => {
-  const { driver, downloads } = browser;
+  const { driver, downloads } = stage.browser;
   await press(driver, 'Keep this rule sheet');
   await seeText(driver, 'Four rule sheets are here.');
   await press(driver, 'Share as a file');
@@ -69,7 +56,7 @@ it('keeps the sheet, gives it away as a file, and takes it back as another', asy
   const picker = await field(driver, 'Rule sheet file');
   await picker.sendKeys(file);
   await seeText(driver, 'Five rule sheets are here.');
-  const broken = join(folder, 'broken.json');
+  const broken = join(stage.folder, 'broken.json');
   await writeFile(broken, JSON.stringify({ ...sheet, version: 9 }));
   await picker.sendKeys(broken);
   await seeText(driver, 'broken.json was not added.');
@@ -77,11 +64,11 @@ it('keeps the sheet, gives it away as a file, and takes it back as another', asy
 });
 
 it('uses the sheet for a picture, which is proven against it', async () => {
-  const { driver } = browser;
+  const { driver } = stage.browser;
   await press(driver, 'Home');
   await press(driver, 'Start a submission to Winterbourne Salon');
   await (await field(driver, 'Your member number')).sendKeys('0147');
-  const picture = join(folder, 'Net loft.jpg');
+  const picture = join(stage.folder, 'Net loft.jpg');
   await slope(2400, 1600, 4).jpeg({ quality: 90 }).toFile(picture);
   await (await field(driver, 'Picture files')).sendKeys(picture);
   await press(driver, 'Make and prove 1');

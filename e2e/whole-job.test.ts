@@ -1,40 +1,18 @@
 import { execFileSync } from 'node:child_process';
-import { mkdir, mkdtemp, readdir, readFile, rm, stat } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
+import { mkdir, readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { By } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  button,
-  downloaded,
-  field,
-  openBrowser,
-  pageErrors,
-  press,
-  seeText,
-  type Browser,
-} from './browser.ts';
+import { describe, expect, it } from 'vitest';
+import { button, downloaded, field, pageErrors, press, seeText } from './browser.ts';
 import { writeBadPictures, writeGoodPictures } from './make-pictures.ts';
-import { serve } from './serve.ts';
+import { useStage } from './stage.ts';
 
 /** A person's whole job, through what is visible; then the package is read with tools that are not ours. */
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-let folder: string;
-beforeAll(async () => {
-  folder = await mkdtemp(join(tmpdir(), 'whole-job-'));
-  server = await serve();
-  browser = await openBrowser();
-});
-afterAll(async () => {
-  await browser?.close();
-  await server?.close();
-  await rm(folder, { recursive: true, force: true });
-});
+const stage = useStage();
 
 const drop = async (paths: string[]) =>
-  (await field(browser.driver, 'Picture files')).sendKeys(paths.join('\n'));
+  (await field(stage.browser.driver, 'Picture files')).sendKeys(paths.join('\n'));
 const originals = new Map<string, Buffer>();
 
 function exif(file: string): Record<string, unknown> {
@@ -44,14 +22,14 @@ function exif(file: string): Record<string, unknown> {
 
 describe('from a rule sheet and pictures to a proven package', () => {
   it('starts a submission and takes good and bad files beside each other', async () => {
-    const { driver } = browser;
-    await driver.get(server.address);
+    const { driver } = stage.browser;
+    await driver.get(stage.address);
     await press(driver, 'Start a submission to Greyling Bay Club, Round Two');
     await seeText(driver, 'No pictures yet.');
     await (await field(driver, 'Your membership number')).sendKeys('0147');
 
-    const good = await writeGoodPictures(folder);
-    const bad = await writeBadPictures(folder);
+    const good = await writeGoodPictures(stage.folder);
+    const bad = await writeBadPictures(stage.folder);
     for (const path of good) originals.set(path, await readFile(path));
     await drop([...bad.slice(0, 4), ...good, ...bad.slice(4)]);
     await seeText(driver, 'All 12');
@@ -70,7 +48,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
   });
 
   it('shows what each picture is and what it will become', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     // Upright by its orientation tag: limited by the height of the box.
     await seeText(driver, '2400 × 3600');
     await seeText(driver, '700 × 1050');
@@ -82,7 +60,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
   });
 
   it('takes a file out and puts it back', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     await press(driver, 'Take out Really a png');
     await seeText(driver, 'All 11');
     await press(driver, 'Put it back');
@@ -94,7 +72,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
   });
 
   it('makes and proves every file, and one that fails stops none', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     const ready = await driver.findElement(
       By.xpath(`//button[starts-with(normalize-space(.),'Make and prove')]`),
     );
@@ -109,7 +87,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
   });
 
   it('is all still there after the tab was closed', async () => {
-    const { driver } = browser;
+    const { driver } = stage.browser;
     const address = await driver.getCurrentUrl();
     await driver.switchTo().newWindow('tab');
     const [first = '', second = ''] = await driver.getAllWindowHandles();
@@ -123,14 +101,14 @@ describe('from a rule sheet and pictures to a proven package', () => {
   });
 
   it('hands in a package that other tools agree with', async () => {
-    const { driver, downloads } = browser;
+    const { driver, downloads } = stage.browser;
     await press(driver, 'Hand-in');
     await seeText(driver, 'Next: read the declaration and tick it.');
     expect(await (await button(driver, 'Save the package')).isEnabled()).toBe(false);
     await (await field(driver, 'No picture has scored 18 or more in an earlier round.')).click();
     await press(driver, 'Save the package');
     const zip = await downloaded(downloads, '.zip');
-    const out = join(folder, 'out');
+    const out = join(stage.folder, 'out');
     await mkdir(out);
     execFileSync('unzip', ['-q', zip, '-d', out]);
 
@@ -187,11 +165,11 @@ describe('from a rule sheet and pictures to a proven package', () => {
 
   it('never changed an original, asked nobody outside, and broke no policy of the page', async () => {
     for (const [path, before] of originals) expect(Buffer.compare(await readFile(path), before)).toBe(0);
-    const { driver } = browser;
+    const { driver } = stage.browser;
     const asked = await driver.executeScript<string[]>(
       'return performance.getEntriesByType("resource").map(e => e.name)',
     );
-    expect(asked.filter(url => !url.startsWith(server.address) && !url.startsWith('blob:'))).toEqual([]);
+    expect(asked.filter(url => !url.startsWith(stage.address) && !url.startsWith('blob:'))).toEqual([]);
     expect(await pageErrors(driver)).toEqual([]);
     expect(await driver.executeScript('return crossOriginIsolated')).toBe(true);
   });
@@ -199,9 +177,9 @@ describe('from a rule sheet and pictures to a proven package', () => {
 
 describe('checking finished files', () => {
   it('measures a file made elsewhere and says what is not as asked', async () => {
-    const { driver } = browser;
-    await driver.get(`${server.address}/check`);
-    await (await field(driver, 'Finished files')).sendKeys(join(folder, 'Low tide.jpg'));
+    const { driver } = stage.browser;
+    await driver.get(`${stage.address}/check`);
+    await (await field(driver, 'Finished files')).sendKeys(join(stage.folder, 'Low tide.jpg'));
     await seeText(driver, 'Not as asked');
     await seeText(driver, 'Exactly 2400 × 1600');
     await seeText(driver, '3000 × 2000');

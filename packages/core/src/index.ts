@@ -26,3 +26,5 @@ export * from './wording/word-plan.ts';
 export { MAX_TEXT, TextTooLong, readRules } from './reading/read-rules.ts';
 export type * from './reading/reading.ts';
 export * from './reading/sheet-from-reading.ts';
+export * from './lint/lint-sheet.ts';
+export * from './wording/word-lint.ts';

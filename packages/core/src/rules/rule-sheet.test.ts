@@ -28,6 +28,12 @@ it.each([
   expect(() => parseRuleSheet(data)).toThrow(place);
 });
 
+it('refuses a newer version with what to do', () => {
+  expect(() => parseRuleSheet({ ...BUILT_IN_SHEETS[0], version: 2 })).toThrow(
+    /version 2; up to version 1.*up to date/,
+  );
+});
+
 it('finds rules by kind', () => {
   expect(rulesOf(BUILT_IN_SHEETS[0]!.deliverables[0]!, 'bytes')[0]?.maxBytes).toBe(1_500_000);
 });

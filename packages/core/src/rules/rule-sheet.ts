@@ -151,6 +151,11 @@ export function rulesOf<K extends RuleKind>(deliverable: Pick<Deliverable, 'rule
  * @throws Error with one sentence that names the first field that does not fit.
  */
 export function parseRuleSheet(data: unknown): RuleSheet {
+  const version = (data as { version?: unknown } | null)?.version;
+  if (typeof version === 'number' && version > RULE_SHEET_VERSION)
+    throw new Error(
+      `This rule sheet has version ${version}; up to version ${RULE_SHEET_VERSION} can be read here. Bring Able Frame up to date, or ask for the sheet in the older version.`,
+    );
   const result = ruleSheetSchema.safeParse(data);
   if (result.success) return result.data;
   const issue = result.error.issues[0];

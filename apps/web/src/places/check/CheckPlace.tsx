@@ -1,6 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useDropzone } from 'react-dropzone';
 import {
   capitalised,
   wordAllFiles,
@@ -10,6 +9,7 @@ import {
   wordPlural,
   type RuleSheet,
 } from '@able-frame/core';
+import { DropPage } from '../../parts/DropPage.tsx';
 import { FindingTable } from '../../parts/FindingTable.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { PictureThumb } from '../../parts/PictureThumb.tsx';
@@ -41,50 +41,42 @@ export function CheckPlace() {
       setFiles(before => [...before, checked]);
     }
   };
-  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
-    onDrop: dropped => void add(dropped),
-    noClick: true,
-    noKeyboard: true,
-  });
   const proven = sheet
     ? files.filter(f => f.measured && isProven(proveFinished(sheet, f.file.name, f.measured))).length
     : 0;
   return (
-    <Box
-      {...getRootProps()}
-      minHeight="calc(100dvh - 100px)"
-      outline={isDragActive ? '2px dashed' : undefined}
-      outlineColor="accent"
-      outlineOffset="8px"
-    >
-      <input {...getInputProps({ 'aria-label': 'Finished files' })} />
-      <Heading
-        sentence={checkSentence(files.length, proven)}
-        next="Each file is measured from its own bytes. Nothing is changed, kept or sent."
-      >
-        {files.length > 0 && <Button onClick={() => setFiles([])}>Clear the list</Button>}
-        <Button look="main" onClick={open}>
-          Choose files
-        </Button>
-      </Heading>
-      <Flex gap="10px" align="center" marginBottom="16px" wrap="wrap">
-        <chakra.label htmlFor="against" fontWeight="600">
-          Hold them against
-        </chakra.label>
-        <Select id="against" value={sheet?.id} onChange={event => setChosen(event.target.value)}>
-          {sheets.map(s => (
-            <option key={s.id} value={s.id}>
-              {s.title}
-            </option>
-          ))}
-        </Select>
-      </Flex>
-      {!files.length && <chakra.p>Drop finished files anywhere on this page.</chakra.p>}
-      {sheet &&
-        files.map((checked, i) => (
-          <CheckedSection key={`${checked.file.name}-${i}`} checked={checked} sheet={sheet} />
-        ))}
-    </Box>
+    <DropPage label="Finished files" onFiles={dropped => void add(dropped)}>
+      {({ open }) => (
+        <>
+          <Heading
+            sentence={checkSentence(files.length, proven)}
+            next="Each file is measured from its own bytes. Nothing is changed, kept or sent."
+          >
+            {files.length > 0 && <Button onClick={() => setFiles([])}>Clear the list</Button>}
+            <Button look="main" onClick={open}>
+              Choose files
+            </Button>
+          </Heading>
+          <Flex gap="10px" align="center" marginBottom="16px" wrap="wrap">
+            <chakra.label htmlFor="against" fontWeight="600">
+              Hold them against
+            </chakra.label>
+            <Select id="against" value={sheet?.id} onChange={event => setChosen(event.target.value)}>
+              {sheets.map(s => (
+                <option key={s.id} value={s.id}>
+                  {s.title}
+                </option>
+              ))}
+            </Select>
+          </Flex>
+          {!files.length && <chakra.p>Drop finished files anywhere on this page.</chakra.p>}
+          {sheet &&
+            files.map((checked, i) => (
+              <CheckedSection key={`${checked.file.name}-${i}`} checked={checked} sheet={sheet} />
+            ))}
+        </>
+      )}
+    </DropPage>
   );
 }
 

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex, Progress } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useDropzone } from 'react-dropzone';
 import { useStore } from 'zustand';
 import { wordPlural } from '@able-frame/core';
 import { bringIn } from '../../bring-in.ts';
+import { DropPage } from '../../parts/DropPage.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { STATE_WORDS } from '../../parts/StateMark.tsx';
@@ -25,62 +25,53 @@ export function LedgerPlace() {
   const incoming = useStore(submissionStore, s => s.incoming);
   const rows = useRows();
   const [filter, setFilter] = useState<RowState | 'all'>('all');
-  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
-    onDrop: files => void bringIn(files),
-    noClick: true,
-    noKeyboard: true,
-    multiple: true,
-  });
   if (!submission) return null;
   const counts = countStates(rows);
   const shown = filter === 'all' ? rows : rows.filter(row => row.state === filter);
   return (
-    <Box
-      {...getRootProps()}
-      minHeight="calc(100dvh - 100px)"
-      outline={isDragActive ? '2px dashed' : undefined}
-      outlineColor="accent"
-      outlineOffset="8px"
-    >
-      <input {...getInputProps({ 'aria-label': 'Picture files' })} />
-      <Heading
-        sentence={isDragActive ? 'Let go to add the pictures.' : ledgerSentence(rows)}
-        next={<NextStep rows={rows} sheet={submission.sheet} />}
-      >
-        <Button onClick={open}>Add pictures</Button>
-        <MakeButton rows={rows} />
-      </Heading>
-      <PlaceLine id={submission.id} />
-      <Progresses incoming={incoming} />
-      <DetailFields submission={submission} />
-      {rows.length > 0 ? (
+    <DropPage label="Picture files" onFiles={files => void bringIn(files)}>
+      {({ open, isDragActive }) => (
         <>
-          <Flex justify="space-between" gap="6px 24px" wrap="wrap" marginBottom="10px">
-            <Flex role="group" aria-label="Show" gap="18px" wrap="wrap">
-              {FILTERS.map(f => (
-                <chakra.button
-                  key={f}
-                  aria-pressed={filter === f}
-                  onClick={() => setFilter(f)}
-                  minHeight="28px"
-                  cursor="pointer"
-                  color={filter === f ? 'ink' : 'inkSoft'}
-                  fontWeight={filter === f ? '700' : '400'}
-                  borderBottomWidth="2px"
-                  borderColor={filter === f ? 'ink' : 'transparent'}
-                >
-                  {f === 'all' ? 'All' : STATE_WORDS[f]} {f === 'all' ? rows.length : counts[f]}
-                </chakra.button>
-              ))}
-            </Flex>
-            <chakra.span color="inkSoft">in running-number order</chakra.span>
-          </Flex>
-          <LedgerTable rows={shown} submission={submission} />
+          <Heading
+            sentence={isDragActive ? 'Let go to add the pictures.' : ledgerSentence(rows)}
+            next={<NextStep rows={rows} sheet={submission.sheet} />}
+          >
+            <Button onClick={open}>Add pictures</Button>
+            <MakeButton rows={rows} />
+          </Heading>
+          <PlaceLine id={submission.id} />
+          <Progresses incoming={incoming} />
+          <DetailFields submission={submission} />
+          {rows.length > 0 ? (
+            <>
+              <Flex justify="space-between" gap="6px 24px" wrap="wrap" marginBottom="10px">
+                <Flex role="group" aria-label="Show" gap="18px" wrap="wrap">
+                  {FILTERS.map(f => (
+                    <chakra.button
+                      key={f}
+                      aria-pressed={filter === f}
+                      onClick={() => setFilter(f)}
+                      minHeight="28px"
+                      cursor="pointer"
+                      color={filter === f ? 'ink' : 'inkSoft'}
+                      fontWeight={filter === f ? '700' : '400'}
+                      borderBottomWidth="2px"
+                      borderColor={filter === f ? 'ink' : 'transparent'}
+                    >
+                      {f === 'all' ? 'All' : STATE_WORDS[f]} {f === 'all' ? rows.length : counts[f]}
+                    </chakra.button>
+                  ))}
+                </Flex>
+                <chakra.span color="inkSoft">in running-number order</chakra.span>
+              </Flex>
+              <LedgerTable rows={shown} submission={submission} />
+            </>
+          ) : (
+            <EmptyLedger onAdd={open} busy={incoming !== undefined} />
+          )}
         </>
-      ) : (
-        <EmptyLedger onAdd={open} busy={incoming !== undefined} />
       )}
-    </Box>
+    </DropPage>
   );
 }
 

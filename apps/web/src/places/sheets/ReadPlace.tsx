@@ -13,6 +13,7 @@ import {
 } from '@able-frame/core';
 import { Button, Input } from '../../parts/controls.tsx';
 import { Heading } from '../../parts/Heading.tsx';
+import { SheetFaults } from '../../parts/SheetFaults.tsx';
 import { keepSheet } from '../../store/sheets-store.ts';
 import { DraftList } from './DraftList.tsx';
 import { MarkedText } from './MarkedText.tsx';
@@ -125,6 +126,7 @@ function ReadText({ text, reading, onBack }: { text: string; reading: Reading; o
           </chakra.h2>
           <Kinds drafts={drafts} chosen={chosen} onChoose={setChosen} />
           <Doubts questions={reading.questions} />
+          {draft && <SheetFaults sheet={draft.sheet} />}
           {draft ? (
             <DraftList draft={draft} lit={lit} onLight={setLit} />
           ) : (

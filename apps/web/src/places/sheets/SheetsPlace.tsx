@@ -6,6 +6,7 @@ import { Button } from '../../parts/controls.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { RuleList } from '../../parts/RuleList.tsx';
 import { saveAs } from '../../parts/save-as.ts';
+import { SheetFaults } from '../../parts/SheetFaults.tsx';
 import { useSheets } from '../../parts/use-sheets.ts';
 import { keepSheet, removeSheet } from '../../store/sheets-store.ts';
 
@@ -100,6 +101,7 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
           )}
         </Flex>
       </Flex>
+      <SheetFaults sheet={sheet} />
       <RuleList sheet={sheet} />
     </Box>
   );

@@ -4,6 +4,7 @@ import { capitalised, wordNumber, wordPlural } from '@able-frame/core';
 import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { RuleList } from '../../parts/RuleList.tsx';
+import { SheetFaults } from '../../parts/SheetFaults.tsx';
 import { submissionStore } from '../../store/submission-store.ts';
 
 /** The rules that this submission is held to. */
@@ -22,6 +23,7 @@ export function SubmissionRules() {
       />
       <PlaceLine id={submission.id} />
       <Box maxWidth="860px">
+        <SheetFaults sheet={submission.sheet} />
         <RuleList sheet={submission.sheet} />
       </Box>
     </>
