@@ -7,6 +7,8 @@ it.each([
   ['TallTide-final.PNG', 'Tall Tide'],
   ['breakwater(2)..jpg', 'Breakwater'],
   ['Final curtain.jpg', 'Final curtain'],
+  ['pano.jpg', 'Pano'],
+  ['Tide 7.jpg', 'Tide 7'],
   ['IMG_2231 final(2).jpg', ''],
   ['DSC00412.JPG', ''],
   ['20261120_181500.jpg', ''],

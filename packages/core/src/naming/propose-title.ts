@@ -11,6 +11,7 @@ export function proposeTitle(fileName: string): string {
     .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
     .replace(/\s+/g, ' ')
     .trim();
-  if (/^(?:[A-Z]{2,4}|img|dsc|dscf|pxl)? ?[0-9 ]*$/i.test(words)) return '';
+  // A camera's letters and counter, a date and time, or nothing at all.
+  if (/^(?:[a-z]{1,4} ?)?\d[\d ]{2,}$/i.test(words) || /^(?:img|dsc|dscf|pxl)$/i.test(words)) return '';
   return words.replace(/^\p{Ll}/u, letter => letter.toUpperCase());
 }

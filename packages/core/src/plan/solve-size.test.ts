@@ -81,7 +81,10 @@ describe('solveSize', () => {
   });
 
   it('enlarges only where that is allowed, and no further than needed', () => {
-    expect(solve([side('long-edge', 2000, 3000)], size(1000, 500))).toMatchObject({ outcome: 'too-small' });
+    expect(solve([side('long-edge', 2000, 3000)], size(1000, 500))).toMatchObject({
+      outcome: 'too-small',
+      needed: size(2000, 1000),
+    });
     expect(solve([side('long-edge', 2000, 3000)], size(1000, 500), true)).toMatchObject({
       target: size(2000, 1000),
     });

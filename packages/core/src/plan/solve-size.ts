@@ -30,7 +30,7 @@ export type SizeSolution =
       enlargement: number;
       side: 'width' | 'height';
       missingPx: number;
-      /** The least size that would be allowed. */
+      /** The least size of this shape that would be allowed. */
       needed: PixelSize;
     }
   | { outcome: 'contradiction' };
@@ -167,6 +167,14 @@ function tooSmall(source: PixelSize, cut: PixelSize, limits: SizeLimits): TooSma
     enlargement: Math.max(byWidth, byHeight),
     side,
     missingPx: Math.max(1, Math.ceil(missingOfSource > 0 ? missingOfSource : missing)),
-    needed: { widthPx: limits.minWidthPx, heightPx: limits.minHeightPx },
+    needed: enlarged(cut, limits, Math.max(byWidth, byHeight)),
+  };
+}
+
+/** The least allowed size of a shape. Where one side is free, it follows the other. */
+function enlarged(cut: PixelSize, limits: SizeLimits, times: number): PixelSize {
+  return {
+    widthPx: Math.max(limits.minWidthPx, Math.round(cut.widthPx * times)),
+    heightPx: Math.max(limits.minHeightPx, Math.round(cut.heightPx * times)),
   };
 }

@@ -24,6 +24,9 @@ export function HandInPlace() {
     (sum, row) => sum + (row.made?.result.kind === 'file' ? row.made.result.blob.size : 0),
     0,
   );
+  const hasNumbers = submission.sheet.deliverables.some(d =>
+    d.name.parts.some(part => part.kind === 'number'),
+  );
   const fileName = `${submission.sheet.id}.zip`;
   const save = async () => {
     try {
@@ -74,6 +77,12 @@ export function HandInPlace() {
             </chakra.label>
           ))}
         </chakra.fieldset>
+      )}
+      {proven.length > 0 && left > 0 && hasNumbers && (
+        <chakra.p marginBottom="12px">
+          The pictures that stay behind hold their running numbers. Take them out of the pictures to close the
+          gaps; the files after them are then made again.
+        </chakra.p>
       )}
       {proven.length > 0 && (
         <Box background="sheet" borderWidth="1px" borderColor="line" padding="12px 16px">

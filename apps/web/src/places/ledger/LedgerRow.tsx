@@ -225,10 +225,12 @@ function neededOf(plan: NonNullable<Row['entry']['plan']>) {
 
 function ColourCell({ picture }: { picture: Picture }) {
   const profile = valueOf(picture.facts.profile);
-  const isGrey = valueOf(picture.facts.components) === 1;
   const remarks = picture.intake.taken ? picture.intake.remarks.filter(r => r.code !== 'untagged') : [];
-  const now = profile ? wordProfile(profile) : isGrey ? 'Grey' : 'untagged';
-  const next = profile?.space === 'srgb' ? 'kept' : profile || isGrey ? 'to sRGB' : 'taken as sRGB';
+  const components = valueOf(picture.facts.components);
+  // Files without a profile: what they must be taken for follows from their channels.
+  const untagged = components === 1 ? 'Grey' : components === 4 ? 'Printing inks' : 'untagged';
+  const now = profile ? wordProfile(profile) : untagged;
+  const next = profile?.space === 'srgb' ? 'kept' : profile || components !== 3 ? 'to sRGB' : 'taken as sRGB';
   return (
     <Box>
       <chakra.div color="inkSoft" whiteSpace="nowrap">
