@@ -161,6 +161,11 @@ const SIMPLE: readonly Simple[] = [
   { field: 'jpegScan', words: /\bprogressive\b/i, value: () => 'progressive', unless: /\bbaseline\b/i },
   {
     field: 'quality',
+    words: /\bquality\s*\((?:level |setting )?(\d{1,3})\)/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
     words:
       /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,30}\bscale (?:of|from) (?:0|1)?\s*(?:-|–|to)?\s*(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,

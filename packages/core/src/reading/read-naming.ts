@@ -94,7 +94,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^titles?\b[\s\S]{0,30}\bcharacters\b/i.test(segment.text) ||
+      /^(?:\d+(?:\.\d+)*[.)]?\s+)?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(segment.text) ||
       (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
       isUnderNamingHead(segments, i) ||
       isAfterthought(segments, i),

@@ -66,7 +66,7 @@ const AUTHOR =
 const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
 const FILLED =
-  /\b(?:filled(?: in)?|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+  /\b(?:filled(?: in)?|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera data|file information)\b/i;
 

@@ -138,7 +138,18 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readOverlays(segment),
     ...readMonochrome(segment),
   ]);
-  return { found: joinTurned(found), physical: segments.map(readPhysical).find(p => p !== undefined) };
+  const printed = segments.flatMap(segment => readPhysical(segment) ?? []);
+  return { found: [...joinTurned(found), ...turnedPrint(printed)], physical: printed[0] };
+}
+
+/** "30 × 20 cm; uprights 20 × 30 cm". */
+function turnedPrint([first, ...rest]: PhysicalSize[]): Found[] {
+  const turned = rest.find(
+    p => first && p.widthIn === first.heightIn && p.heightIn === first.widthIn && p.widthIn !== p.heightIn,
+  );
+  return turned
+    ? [{ field: 'eitherWay', value: true, start: turned.start, end: turned.end, advice: false }]
+    : [];
 }
 
 /** "1920 × 1080 or 1080 × 1920" is one size that may be turned, not two that contradict. */

@@ -14,7 +14,7 @@ const LIMIT_TAIL = new RegExp(
 const CODED =
   /^(?:[-*•–·]\s*)?(?:\(?\d{1,2}[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/’' -]{1,38}?)\s*[([](?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
-  /^(?:[-*•–·]\s*)?(?:(?:section|class|category)\s+)?(?<code>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,})(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
+  /^(?:[-*•–·]\s*)?(?:(?:section|class|category)\s+)?(?:(?<number>\d{3})\s{2,}|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
   `^(?:[-*•–·]\\s*)?(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
 );
@@ -39,7 +39,8 @@ function readListed(segments: readonly Segment[]): ReadSections {
     if (line.length > 110) return;
     const match = CODED.exec(line) ?? LEADING_CODE.exec(line) ?? LIMITED.exec(line);
     if (!match?.groups) return;
-    const { label = '', code, tail = '' } = match.groups;
+    const { label = '', tail = '' } = match.groups;
+    const code = match.groups['code'] ?? match.groups['letters'] ?? match.groups['number'];
     const name = label
       .trim()
       .replace(/^section\s+/i, '')
@@ -147,19 +148,19 @@ function readInline(segments: readonly Segment[]): ReadSections {
 const TOTALS: readonly RegExp[] = [
   new RegExp(`\\bnumber of ${THINGS}\\b[^.;\\d]{0,20}?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(
-    `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})\\s+${THINGS}`,
+    `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
-    `\\b(?:up to|max(?:imum)?\\.?(?: of)?|no more than|not more than|at most|as many as|limit(?:ed)?(?: of| to| is)?|only|a total of|not exceed(?:ing)?)\\s+(?<n>${COUNT})\\s+${THINGS}\\b(?!\\s*(?:in|per|for) (?:each|any|every|the) section)`,
+    `\\b(?:up to|max(?:imum)?\\.?(?: of)?|no more than|not more than|at most|as many as|limit(?:ed)?(?: of| to| is)?|only|a total of|not exceed(?:ing)?)\\s+(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\b(?!\\s*(?:in|per|for) (?:each|any|every|the) section)`,
     'i',
   ),
   new RegExp(
-    `\\b(?<n>${COUNT})\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?:member|author|artist|entrant|person|photographer|club|household|round|contributor|candidate)|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?:member|author|artist|entrant|person|photographer|club|household|round|contributor|candidate)|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
     'i',
   ),
   new RegExp(

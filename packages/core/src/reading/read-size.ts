@@ -32,6 +32,8 @@ const SIDES: readonly (readonly [Side, RegExp])[] = [
 /** Units that make a number something else than pixels. */
 const OTHER_UNIT =
   /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/|th\b|st\b|nd\b|rd\b|:\d)/i;
+/** A size that only illustrates another demand. */
+const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
 const REFUSED_ABOVE =
   /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
 
@@ -56,10 +58,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   for (const match of text.matchAll(PAIR)) {
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
     const [first, second] = [readPixels(a), readPixels(b)];
-    if (Math.min(first, second) < 40) continue;
+    if (Math.min(first, second) < 40 || EXAMPLE_OF.test(text.slice(0, match.index))) continue;
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
     const end = match.index + match[0].length;
-    const bound = looser(boundOf(text.slice(0, match.index), text.slice(end)));
+    const bound =
+      pairRange(text, match.index, end) ?? looser(boundOf(text.slice(0, match.index), text.slice(end)));
     const isTurned =
       new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') || new RegExp(`^${WIDE}$`, 'i').test(sideB ?? '');
     const [width, height] = isTurned ? [second, first] : [first, second];
@@ -69,6 +72,20 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   }
   readSingles(text, taken, hasPixels, looser, add);
   return mergeRanges(found);
+}
+
+/** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
+function pairRange(text: string, from: number, to: number): Bound | undefined {
+  if (
+    /\b(?:between|from)\s*$/i.test(text.slice(0, from)) &&
+    /^\s*(?:and|to|-|–)\s*\d+\s*[x×]/i.test(text.slice(to))
+  )
+    return 'min';
+  return /\b(?:between|from)\s+\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*(?:and|to|-|–)\s*$/i.test(
+    text.slice(0, from),
+  )
+    ? 'max'
+    : undefined;
 }
 
 function readSingles(

@@ -14,7 +14,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|broadband|storage|memory card|free space|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS = /\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
