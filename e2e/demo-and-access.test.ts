@@ -1,24 +1,11 @@
-import { createRequire } from 'node:module';
-import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { press, seeText, setViewport } from './browser.ts';
+import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
 
-const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-
 const stage = useStage();
-
-async function faultsByAxe(): Promise<string[]> {
-  const { driver } = stage.browser;
-  await driver.executeScript(axeSource);
-  return driver.executeAsyncScript<string[]>(
-    `const done = arguments[arguments.length - 1];
-     axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] })
-       .then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(', '))));`,
-  );
-}
 
 async function pressMake(): Promise<void> {
   const { driver } = stage.browser;
@@ -66,6 +53,7 @@ describe('a first visit', () => {
   it.each([
     '/',
     '/sheets',
+    '/sheets/read',
     '/check',
     '/submission/demo/rules',
     '/submission/demo/pictures',
@@ -77,7 +65,7 @@ describe('a first visit', () => {
       async () => (await stage.browser.driver.findElements({ css: 'h1' })).length > 0,
       20_000,
     );
-    expect(await faultsByAxe()).toEqual([]);
+    expect(await accessFaults(stage.browser.driver)).toEqual([]);
   });
 
   it('can be used on a narrow screen without scrolling sideways', async () => {
@@ -86,6 +74,7 @@ describe('a first visit', () => {
     for (const path of [
       '/',
       '/sheets',
+      '/sheets/read',
       '/check',
       '/submission/demo/pictures',
       '/submission/demo/proof',

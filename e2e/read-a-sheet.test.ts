@@ -1,10 +1,11 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { By } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { parseRuleSheet } from '@able-frame/core';
 import { downloaded, field, press, seeText } from './browser.ts';
 import { slope } from './make-pictures.ts';
+import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
 
 /** An organiser's text becomes a rule sheet, goes to a friend as a file, and is used for a picture. */
@@ -29,12 +30,36 @@ it('shows which words gave which rule, what nobody claimed, and what is doubtful
   const words = await Promise.all(marked.map(m => m.getText()));
   expect(words.join('|')).toMatch(/1200 x 800 pixels/);
   expect(words.join('|')).not.toMatch(/tea room/);
+  expect(await accessFaults(driver)).toEqual([]);
   // Pointing at a rule lights its words.
   const rule = await driver.findElement(By.xpath(`//li[strong[text()='Exactly 1200 × 800']]`));
   const size = await driver.findElement(By.xpath(`//mark[contains(., '1200 x 800')]`));
   const before = await size.getCssValue('background-color');
   await driver.actions().move({ origin: rule }).perform();
   await driver.wait(async () => (await size.getCssValue('background-color')) !== before, 5000);
+});
+
+it('lets a person put a rule right, leave one out and add one', async () => {
+  const { driver } = stage.browser;
+  await press(driver, 'Change at most 500,000 bytes');
+  const most = await field(driver, 'At most, bytes');
+  const all = Key.chord(Key.CONTROL, 'a');
+  await most.sendKeys(all, 'four hundred');
+  await seeText(driver, 'a whole number is asked');
+  await most.sendKeys(all, '400,000');
+  await seeText(driver, 'At most 400,000 bytes');
+  await press(driver, 'Change JPEG');
+  await press(driver, 'Leave this rule out: JPEG');
+  await driver.wait(
+    async () => !(await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length,
+    5000,
+  );
+  await (await field(driver, 'Something is missing:')).sendKeys('JPEG');
+  await press(driver, 'Add it');
+  await driver.wait(
+    async () => (await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length === 1,
+    5000,
+  );
 });
 
 it('keeps the sheet, gives it away as a file, and takes it back as another', async () => {
@@ -50,7 +75,7 @@ it('keeps the sheet, gives it away as a file, and takes it back as another', asy
     closes: { at: '2027-02-05T20:00' },
   });
   expect(sheet.deliverables[0]?.rules).toContainEqual(
-    expect.objectContaining({ kind: 'bytes', maxBytes: 500_000 }),
+    expect.objectContaining({ kind: 'bytes', maxBytes: 400_000 }),
   );
 
   const picker = await field(driver, 'Rule sheet file');
@@ -75,5 +100,5 @@ it('uses the sheet for a picture, which is proven against it', async () => {
   await seeText(driver, 'The file is proven.', 60_000);
   await press(driver, 'Proof');
   await seeText(driver, '0147_Net loft.jpg');
-  await seeText(driver, 'At most 500,000 bytes');
+  await seeText(driver, 'At most 400,000 bytes');
 });

@@ -1,4 +1,5 @@
 /** Takes a picture of each main view from the demo data into docs/screenshots. */
+import { readFileSync } from 'node:fs';
 import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -40,6 +41,17 @@ try {
     await press(driver, place);
     await take(name);
   }
+  await press(driver, 'Read one out of an organiser’s text');
+  const example = new URL(
+    '../packages/core/src/reading/examples/fenwater-anonymous/text.txt',
+    import.meta.url,
+  );
+  await (
+    await field(driver, 'The organiser’s text')
+  ).sendKeys(readFileSync(example, 'utf8').replace('5 MB', '5 Mb'));
+  await press(driver, 'Read the rules');
+  await driver.executeScript('document.activeElement.blur(); window.scrollTo(0, 0)');
+  await take('read');
   await press(driver, 'Check files');
   await (
     await field(driver, 'Finished files')

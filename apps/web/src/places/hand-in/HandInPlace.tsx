@@ -5,6 +5,7 @@ import { capitalised, wordBytes, wordNumber, wordPlural } from '@able-frame/core
 import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { useRows } from '../../parts/use-rows.ts';
+import type { Submission } from '../../database/schemas.ts';
 import { setTicked } from '../../store/submission-actions.ts';
 import { submissionStore } from '../../store/submission-store.ts';
 import { saveAs } from '../../parts/save-as.ts';
@@ -45,39 +46,7 @@ export function HandInPlace() {
       </Heading>
       <PlaceLine id={submission.id} />
       <Box role="status">{outcome && <chakra.p marginBottom="12px">{outcome}</chakra.p>}</Box>
-      {submission.sheet.declarations.length > 0 && (
-        <chakra.fieldset
-          borderWidth="1px"
-          borderColor="line"
-          background="sheet"
-          padding="12px 16px"
-          marginBottom="16px"
-        >
-          <chakra.legend fontWeight="600" paddingInline="6px">
-            Yours to declare: no program can check this
-          </chakra.legend>
-          {submission.sheet.declarations.map(d => (
-            <chakra.label
-              key={d.id}
-              display="flex"
-              gap="10px"
-              alignItems="center"
-              minHeight="32px"
-              cursor="pointer"
-            >
-              <chakra.input
-                type="checkbox"
-                width="18px"
-                height="18px"
-                accentColor="accent"
-                checked={submission.ticked.includes(d.id)}
-                onChange={event => void setTicked(d.id, event.target.checked)}
-              />
-              {d.text}
-            </chakra.label>
-          ))}
-        </chakra.fieldset>
-      )}
+      <Declarations submission={submission} />
       {proven.length > 0 && left > 0 && hasNumbers && (
         <chakra.p marginBottom="12px">
           The pictures that stay behind hold their running numbers. Take them out of the pictures to close the
@@ -102,6 +71,45 @@ export function HandInPlace() {
         </Box>
       )}
     </>
+  );
+}
+
+/** What no program can check, ticked by the person. */
+function Declarations({ submission }: { submission: Submission }) {
+  const { declarations } = submission.sheet;
+  if (!declarations.length) return null;
+  return (
+    <chakra.fieldset
+      borderWidth="1px"
+      borderColor="line"
+      background="sheet"
+      padding="12px 16px"
+      marginBottom="16px"
+    >
+      <chakra.legend fontWeight="600" paddingInline="6px">
+        Yours to declare: no program can check this
+      </chakra.legend>
+      {declarations.map(d => (
+        <chakra.label
+          key={d.id}
+          display="flex"
+          gap="10px"
+          alignItems="center"
+          minHeight="32px"
+          cursor="pointer"
+        >
+          <chakra.input
+            type="checkbox"
+            width="18px"
+            height="18px"
+            accentColor="accent"
+            checked={submission.ticked.includes(d.id)}
+            onChange={event => void setTicked(d.id, event.target.checked)}
+          />
+          {d.text}
+        </chakra.label>
+      ))}
+    </chakra.fieldset>
   );
 }
 

@@ -3,12 +3,15 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
   capitalised,
+  parseRuleSheet,
   readRules,
   sheetsFromReading,
   wordNumber,
   wordPlural,
   type Question,
   type Reading,
+  type Rule,
+  type RuleSheet,
   type SheetDraft,
 } from '@able-frame/core';
 import { Button, Input } from '../../parts/controls.tsx';
@@ -82,10 +85,17 @@ function ReadText({ text, reading, onBack }: { text: string; reading: Reading; o
       }),
     [reading, text, title, organiser],
   );
+  const [changed, setChanged] = useState<Readonly<Record<number, Rule[]>>>({});
   const draft = drafts[chosen];
+  const rulesOf = (index: number) => changed[index] ?? drafts[index]?.sheet.deliverables[0]?.rules ?? [];
+  const withRules = (sheet: RuleSheet, index: number) =>
+    parseRuleSheet({
+      ...sheet,
+      deliverables: sheet.deliverables.map(d => ({ ...d, rules: rulesOf(index) })),
+    });
   const keep = async () => {
     try {
-      for (const { sheet } of drafts) await keepSheet(sheet);
+      for (const [i, { sheet }] of drafts.entries()) await keepSheet(withRules(sheet, i));
       await navigate('/sheets');
     } catch (error) {
       setTrouble(`The rule sheet could not be kept. ${(error as Error).message}`);
@@ -126,9 +136,15 @@ function ReadText({ text, reading, onBack }: { text: string; reading: Reading; o
           </chakra.h2>
           <Kinds drafts={drafts} chosen={chosen} onChoose={setChosen} />
           <Doubts questions={reading.questions} />
-          {draft && <SheetFaults sheet={draft.sheet} />}
+          {draft && rulesOf(chosen).length > 0 && <SheetFaults sheet={withRules(draft.sheet, chosen)} />}
           {draft ? (
-            <DraftList draft={draft} lit={lit} onLight={setLit} />
+            <DraftList
+              draft={draft}
+              rules={rulesOf(chosen)}
+              onRules={rules => setChanged({ ...changed, [chosen]: rules })}
+              lit={lit}
+              onLight={setLit}
+            />
           ) : (
             <p>
               No file is asked for in this text, as far as it was understood. Paste the part about the files.
