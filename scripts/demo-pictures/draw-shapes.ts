@@ -47,8 +47,7 @@ function drawSail(scene: Scene, w: number, h: number): string {
 <rect x="${x - 0.012 * s}" y="${y - 1.08 * s}" width="${0.024 * s}" height="${1.08 * s}" fill="#3a2f28"/>
 <path d="M${x + 0.03 * s} ${y - 1.04 * s} C${x + 0.36 * s} ${y - 0.72 * s} ${x + 0.4 * s} ${y - 0.3 * s} ${x + 0.38 * s} ${y - 0.06 * s} L${x + 0.03 * s} ${y - 0.06 * s} Z" fill="url(#sail)"/>
 <path d="M${x - 0.03 * s} ${y - 0.98 * s} C${x - 0.12 * s} ${y - 0.6 * s} ${x - 0.24 * s} ${y - 0.25 * s} ${x - 0.31 * s} ${y - 0.05 * s} L${x - 0.03 * s} ${y - 0.07 * s} Z" fill="url(#sail)" opacity="0.86"/>`;
-  const mirror = `<g opacity="0.3" transform="translate(0 ${2 * y + 0.24 * s}) scale(1 -0.8) translate(0 ${0.16 * y * 0})">${''}</g>
-<path d="M${x - 0.3 * s} ${y + 0.13 * s} L${x + 0.36 * s} ${y + 0.13 * s} L${x + 0.2 * s} ${y + 0.8 * s} L${x - 0.1 * s} ${y + 0.62 * s} Z" fill="${dark}" opacity="0.28"/>`;
+  const mirror = `<path d="M${x - 0.3 * s} ${y + 0.13 * s} L${x + 0.36 * s} ${y + 0.13 * s} L${x + 0.2 * s} ${y + 0.8 * s} L${x - 0.1 * s} ${y + 0.62 * s} Z" fill="${dark}" opacity="0.28"/>`;
   return mirror + boat;
 }
 

@@ -19,7 +19,7 @@ const STATE_COLOURS: Readonly<Record<RowState, keyof typeof COLOURS>> = {
   making: 'accent',
 };
 
-export function StateShape({ state }: { state: RowState }) {
+function StateShape({ state }: { state: RowState }) {
   const colour = COLOURS[STATE_COLOURS[state]];
   return (
     <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">

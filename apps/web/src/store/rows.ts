@@ -59,7 +59,7 @@ function toPlanned(picture: Picture) {
 }
 
 /** A detail that does not have the asked shape counts as not given. */
-export function usableDetails(submission: Submission): Record<string, string> {
+function usableDetails(submission: Submission): Record<string, string> {
   return Object.fromEntries(
     submission.sheet.details
       .map(detail => [detail.id, submission.details[detail.id]?.trim() ?? ''] as const)

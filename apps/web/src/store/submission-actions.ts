@@ -70,10 +70,6 @@ export async function changePicture(id: string, change: Partial<Picture>): Promi
   await guarded(database.savePicture(next));
 }
 
-export async function changePictures(ids: readonly string[], change: Partial<Picture>): Promise<void> {
-  for (const id of ids) await changePicture(id, change);
-}
-
 /** Takes a picture out of the submission. Its bytes stay until the next visit, so that it can be put back. */
 export async function removePicture(id: string): Promise<void> {
   const { submission, pictures } = submissionStore.getState();

@@ -136,7 +136,7 @@ const CRC_TABLE = Uint32Array.from({ length: 256 }, (_, n) => {
 });
 
 /** CRC-32 as annex D of the standard computes it. */
-export function crc32(bytes: Uint8Array): number {
+function crc32(bytes: Uint8Array): number {
   let c = 0xffffffff;
   for (const byte of bytes) c = (CRC_TABLE[(c ^ byte) & 0xff] ?? 0) ^ (c >>> 8);
   return (c ^ 0xffffffff) >>> 0;

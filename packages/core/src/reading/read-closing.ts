@@ -14,7 +14,7 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
   { words: /\b(20\d{2})-(\d{2})-(\d{2})\b/g, order: 'ymd' },
-  { words: /\b(\d{1,2})[./](\d{1,2})[./](20\d{2}|\d{2})\b/g, order: 'numeric' },
+  { words: /\b(\d{1,2})[./-](\d{1,2})[./-](20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];
 
 /** Words that make a date the deadline, strongest first. */

@@ -94,13 +94,15 @@ export function readColourSpace(segment: Segment): Found[] {
   usable.sort((a, b) => a.at - b.at);
   const [first] = usable;
   if (!first) return [];
-  const others = usable.some(h => h.space !== first.space);
+  const others = usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text);
   const preferred =
+    usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
     usable.find(
       h =>
         /\b(?:prefer\w*|ideally|recommend\w*)\b[^.;]{0,20}$/i.test(text.slice(0, h.at)) ||
         /^[^.;,]{0,20}\b(?:preferred|recommended|please if)/i.test(text.slice(h.end)),
-    ) ?? first;
+    ) ??
+    first;
   const advice =
     (isAdvice(text) &&
       /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,40}rgb|rgb\b[^.;]{0,40}\b(?:recommend|prefer|ideal|suggest)\w*/i.test(

@@ -21,7 +21,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     /\b(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
   ],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
-  ['club code', /\bclub(?:['’]s)? (?:code|letters|initials|abbreviation)/gi],
+  ['club code', /(?<=[\[<{])club(?=[\]>}])|\bclub(?:['’]s)? (?:code|letters|initials|abbreviation)/gi],
   ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
   ['entry number', /\b(?:entry|submission|application) (?:number|no\b\.?|id|reference)/gi],
   ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
@@ -217,13 +217,17 @@ function writtenOut(
   described: { part: string; at: number; end: number }[],
   text: string,
 ): string[] | undefined {
-  const joints = described.slice(1).map((d, i) => text.slice(described[i]?.end, d.at));
+  const joints = described
+    .slice(1)
+    .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
   if (!joints.every(joint => /^(?:[_-]| - )$/.test(joint))) return undefined;
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 
 /** Puts the separators of the example between the described parts. */
 function literalsOf(example: string | null, parts: string[], text: string): string[] {
+  if (/\bseparated by (?:a )?(?:single )?spaces?\b|\bwith (?:a )?spaces? between\b/i.test(text))
+    return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
   if (!example) {
     const mark = /\b(?:under-?scores?)\b|_/i.test(text)
       ? '_'

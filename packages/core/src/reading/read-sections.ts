@@ -146,6 +146,10 @@ function readInline(segments: readonly Segment[]): ReadSections {
 }
 
 const TOTALS: readonly RegExp[] = [
+  new RegExp(
+    `\\bhow many ${THINGS}\\b[^?]{0,40}\\?\\s*(?:A[:.]\\s*)?(?:up to |a maximum of |max\\.? )?(?<n>${COUNT})\\b`,
+    'i',
+  ),
   new RegExp(`\\bnumber of ${THINGS}\\b[^.;\\d]{0,20}?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(
     `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,

@@ -102,7 +102,7 @@ function readSingles(
     if (taken.some(([from, to]) => match.index < to && end > from)) continue;
     const after = text.slice(end);
     const value = readPixels(n);
-    if (value < 50 || OTHER_UNIT.test(after)) continue;
+    if (value < 50 || OTHER_UNIT.test(after) || /\brgb ?\(?$/i.test(text.slice(0, match.index))) continue;
     const before = text.slice(0, match.index);
     const between = last ? text.slice(last.end, match.index) : undefined;
     const isSecondOfRange =
@@ -110,7 +110,11 @@ function readSingles(
       /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to)\s*(?:at most |not? (?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
         between,
       );
-    const side = sideAfter(after) ?? (isSecondOfRange ? last?.side : undefined) ?? sideBefore(before);
+    const side =
+      sideAfter(after) ??
+      sideAfterRange(after) ??
+      (isSecondOfRange ? last?.side : undefined) ??
+      sideBefore(before);
     if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
     let bound = looser(boundOf(before, after));
     if (isSecondOfRange) bound = 'max';
@@ -127,6 +131,12 @@ function readSingles(
 function sideAfter(after: string): Side | undefined {
   const near = after.slice(0, 48).replace(/[,;.]\s.*$|\d.*$|\band\b.*$/s, '');
   return SIDES.find(([, words]) => words.test(near))?.[0];
+}
+
+/** "1500 and 3000 pixels on the long edge": the side stands behind the second number and is meant for both. */
+function sideAfterRange(after: string): Side | undefined {
+  const second = /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d[\d.,]*\s*(?:px\b|pixels?\b)?/i.exec(after);
+  return second ? sideAfter(after.slice(second[0].length)) : undefined;
 }
 
 function sideBefore(before: string): Side | undefined {

@@ -26,7 +26,23 @@ export function segmentText(text: string): Segment[] {
     }
     line += 1;
   }
-  return segments;
+  return joinAnswers(text, segments);
+}
+
+/** A short answer means something only together with its question. */
+function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
+  const joined: Segment[] = [];
+  for (const segment of segments) {
+    const before = joined.at(-1);
+    const isAnswer =
+      before &&
+      /\?$/.test(before.text) &&
+      (/^A[:.]\s/.test(segment.text) || segment.text.length < 40) &&
+      before.text.length < 160;
+    if (isAnswer) before.text = text.slice(before.start, segment.start + segment.text.length);
+    else joined.push({ ...segment });
+  }
+  return joined;
 }
 
 /**

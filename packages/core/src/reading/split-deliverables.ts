@@ -69,14 +69,33 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     } else if (current?.label && isOtherHeading(segment)) current = groups[0];
     current?.segments.push(segment);
   });
-  const labelled = groups.filter(g => g.label && g.segments.some(s => SPEC.test(s.text)));
+  const labelled = groups.filter(g => g.label && g.segments.some(s => SPEC.test(s.text)) && !isPaper(g));
+  const [later] = labelled;
+  if (
+    later &&
+    labelled.length === 1 &&
+    segments.some(s => LATER.test(s.text)) &&
+    groups[0]?.segments.some(s => SPEC.test(s.text))
+  )
+    return [{ label: undefined, segments: [] }, { label: 'screen', segments: groups[0].segments }, later];
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return splitSentences(segments);
+}
+
+/** What only those whose work was chosen have to send. */
+const LATER =
+  /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$/i;
+
+/** A certificate as a PDF is no picture. */
+function isPaper(group: Group): boolean {
+  const text = group.segments.map(s => s.text).join(' ');
+  return /\bpdf\b/i.test(text) && !/\b(?:jpe?g|png|tiff?)\b/i.test(text);
 }
 
 /** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
 function headingLabel(segment: Segment, next: Segment | undefined): string | undefined {
   const own = segment.text.replace(/^(?:[-*•–·]|\(?[\da-z]{1,2}(?:\.\d+)?[.)])\s*/i, '');
+  if (LATER.test(own) && next && next.line > segment.line) return 'print';
   const head = /^([^:–—.]{2,44})\s*[:–—]\s+\S/.exec(own)?.[1];
   if (
     head &&

@@ -42,7 +42,7 @@ export function wordLoss(
     : `${wordShare(lostHeight)} of the height`;
 }
 
-export function wordNameProblem(problem: NameProblem, labels: PlanLabels): string {
+function wordNameProblem(problem: NameProblem, labels: PlanLabels): string {
   switch (problem.code) {
     case 'title-missing':
       return 'The file name needs a title. Give the picture one.';

@@ -286,7 +286,7 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
 
 /** A long name may break after an underscore or a hyphen and before a capital, where the eye expects it. */
 function breakable(name: string) {
-  return name.split(/(?<=[_-])|(?<=[a-z])(?=[A-Z.])/).map((part, i) => (
+  return name.split(/(?<=[_-])|(?<=[a-z])(?=[A-Z])/).map((part, i) => (
     <span key={i}>
       {part}
       <wbr />
