@@ -9,10 +9,16 @@ const isolation = {
 
 export default defineConfig({
   plugins: [react()],
-  worker: { format: 'es' },
+  // The imaging engine's glue evaluates text on purpose; its own response is allowed to (see apps/desk).
+  worker: { format: 'es', rolldownOptions: { checks: { eval: false } } },
   // The desk puts a fresh value in this place with every page it serves.
   html: { cspNonce: '__CSP_NONCE__' },
-  build: { target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  build: {
+    rolldownOptions: { checks: { eval: false } },
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+  },
   server: { headers: isolation },
   optimizeDeps: { exclude: ['wasm-vips'] },
 });

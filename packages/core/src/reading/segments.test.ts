@@ -1,0 +1,43 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { segmentText } from './segments.ts';
+
+const sentences = (text: string) => segmentText(text).map(s => s.text);
+
+it('cuts at sentences and lines, not at decimals, abbreviations and times', () => {
+  expect(sentences('Files of max. 2.5 MB. Send them by 5 p.m. on Monday.\nNo borders!')).toEqual([
+    'Files of max. 2.5 MB.',
+    'Send them by 5 p.m. on Monday.',
+    'No borders!',
+  ]);
+});
+
+it('joins wrapped lines and keeps list items apart', () => {
+  expect(sentences('The longest side must not\nexceed 2400 pixels\n- JPEG only\n(ii) Signature')).toEqual([
+    'The longest side must not\nexceed 2400 pixels',
+    '- JPEG only',
+    '(ii) Signature',
+  ]);
+});
+
+it('keeps a short answer with its question', () => {
+  expect(sentences('Can I add a border? No.\nHow many?\nA: Six.')).toEqual([
+    'Can I add a border? No.',
+    'How many?\nA: Six.',
+  ]);
+});
+
+it('gives every sentence its true place', () => {
+  const text = fc
+    .array(
+      fc.constantFrom('Send JPEG.', ' ', '\n', '1. ', 'max. 2 MB', '? ', 'A: no', 'x'.repeat(700), ';', '\t'),
+    )
+    .map(parts => parts.join(''));
+  fc.assert(
+    fc.property(text, whole => {
+      for (const { text: own, start } of segmentText(whole))
+        expect(whole.slice(start, start + own.length)).toBe(own);
+    }),
+    { numRuns: 500 },
+  );
+});
