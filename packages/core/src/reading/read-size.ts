@@ -31,7 +31,7 @@ const SIDES: readonly (readonly [Side, RegExp])[] = [
 ];
 /** Units that make a number something else than pixels. */
 const OTHER_UNIT =
-  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/|th\b|st\b|nd\b|rd\b|:\d)/i;
+  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/|th\b|st\b|nd\b|rd\b|:\d)/i;
 /** A size that only illustrates another demand. */
 const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
 const REFUSED_ABOVE =
