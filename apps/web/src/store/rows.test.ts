@@ -82,7 +82,8 @@ describe('where a picture stands', () => {
     );
     expect(wordTroubles(cut, labels, false)).toEqual([]);
 
-    const { sectionCode: _none, ...without } = picture('b', 6000, 4000);
+    const without = picture('b', 6000, 4000);
+    delete without.sectionCode;
     const section = first(rowsOf([without]));
     expect(wordTroubles(section, labels)).toEqual(['The file name needs a section. Choose one.']);
 
