@@ -6,6 +6,7 @@ import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { useRows } from '../../parts/use-rows.ts';
 import type { Submission } from '../../database/schemas.ts';
+import type { Row } from '../../store/rows.ts';
 import { setTicked } from '../../store/submission-actions.ts';
 import { submissionStore } from '../../store/submission-store.ts';
 import { saveAs } from '../../parts/save-as.ts';
@@ -24,9 +25,6 @@ export function HandInPlace() {
   const bytes = proven.reduce(
     (sum, row) => sum + (row.made?.result.kind === 'file' ? row.made.result.blob.size : 0),
     0,
-  );
-  const hasNumbers = submission.sheet.deliverables.some(d =>
-    d.name.parts.some(part => part.kind === 'number'),
   );
   const fileName = `${submission.sheet.id}.zip`;
   const save = async () => {
@@ -47,10 +45,10 @@ export function HandInPlace() {
       <PlaceLine id={submission.id} />
       <Box role="status">{outcome && <chakra.p marginBottom="12px">{outcome}</chakra.p>}</Box>
       <Declarations submission={submission} />
-      {proven.length > 0 && left > 0 && hasNumbers && (
+      {leavesGaps(rows, submission) && (
         <chakra.p marginBottom="12px">
-          The pictures that stay behind hold their running numbers. Take them out of the pictures to close the
-          gaps; the files after them are then made again.
+          A picture that stays behind holds its running number, so the numbers have a gap. Take it out of the
+          pictures to close it; the files after it then have to be made again.
         </chakra.p>
       )}
       {proven.length > 0 && (
@@ -110,6 +108,16 @@ function Declarations({ submission }: { submission: Submission }) {
         </chakra.label>
       ))}
     </chakra.fieldset>
+  );
+}
+
+/** Whether the running numbers of the proven files skip one: a picture before a proven one stays behind. */
+function leavesGaps(rows: readonly Row[], submission: Submission): boolean {
+  const counts = submission.sheet.deliverables.some(d => d.name.parts.some(part => part.kind === 'number'));
+  const lastProven = rows.map(row => row.state).lastIndexOf('proven');
+  return (
+    counts &&
+    rows.slice(0, Math.max(0, lastProven)).some(row => row.place !== undefined && row.state !== 'proven')
   );
 }
 
