@@ -53,6 +53,8 @@ export interface FileFacts {
   format: FileFormat;
   /** More than one frame in time. */
   animated: boolean;
+  /** Pictures in one file; 2 stands for two or more. */
+  pages: number;
   /** The stored size, before any orientation tag is applied. */
   widthPx: Fact<number>;
   heightPx: Fact<number>;
@@ -61,6 +63,8 @@ export interface FileFacts {
   hasAlpha: boolean;
   bitDepth: Fact<number>;
   scan: Fact<'baseline' | 'extended' | 'progressive' | 'lossless'>;
+  /** JPEG quality on the scale of 1 to 100, from the quantisation table. */
+  quality: Fact<number>;
   chroma: Fact<'4:4:4' | '4:2:2' | '4:2:0' | '4:4:0' | 'other'>;
   /** From the JFIF header (JPEG) or pHYs (PNG). */
   density: Fact<Density>;
@@ -74,6 +78,10 @@ export interface FileFacts {
   author: Fact<string>;
   copyright: Fact<string>;
   dateTaken: Fact<string>;
+  /** Maker and model of the camera. */
+  camera: Fact<string>;
+  /** Any block of notes about the picture (EXIF, XMP, IPTC, comments), by its name. */
+  notes: Fact<string>;
   /** Bytes after the picture's end. */
   trailingBytes: Fact<number>;
   /** Whether the structure is whole from its first byte to its end mark. */
@@ -86,12 +94,14 @@ export function noFacts(format: FileFormat, sizeBytes: number): FileFacts {
     sizeBytes,
     format,
     animated: false,
+    pages: 1,
     widthPx: ABSENT,
     heightPx: ABSENT,
     components: ABSENT,
     hasAlpha: false,
     bitDepth: ABSENT,
     scan: ABSENT,
+    quality: ABSENT,
     chroma: ABSENT,
     density: ABSENT,
     exifDensity: ABSENT,
@@ -102,6 +112,8 @@ export function noFacts(format: FileFormat, sizeBytes: number): FileFacts {
     author: ABSENT,
     copyright: ABSENT,
     dateTaken: ABSENT,
+    camera: ABSENT,
+    notes: ABSENT,
     trailingBytes: ABSENT,
     complete: ABSENT,
   };

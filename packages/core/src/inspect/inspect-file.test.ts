@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
@@ -195,6 +195,119 @@ describe('a PNG', () => {
   });
 });
 
+describe('a TIFF', () => {
+  it.each([
+    ['srgb', 8, 3, 'none'],
+    ['srgb', 8, 3, 'lzw'],
+    ['rgb16', 16, 3, 'deflate'],
+    ['b-w', 8, 1, 'none'],
+    ['cmyk', 8, 4, 'none'],
+  ] as const)('in %s: %i bits, %i components, %s', async (space, bits, components, compression) => {
+    const tiff = await picture()
+      .toColourspace(space)
+      .withMetadata({ density: 300 })
+      .tiff({ compression })
+      .toBuffer();
+    const facts = inspectFile(tiff);
+    const { tags } = exiftool(tiff, 'plain.tif');
+    expect(valueOf(facts.widthPx)).toBe(tags['EXIF:ImageWidth']);
+    expect(valueOf(facts.heightPx)).toBe(tags['EXIF:ImageHeight']);
+    expect([valueOf(facts.bitDepth), valueOf(facts.components)]).toEqual([bits, components]);
+    const density = valueOf(facts.density);
+    expect(density && ppiOf(density)?.x).toBeCloseTo(300, 1);
+    expect([facts.complete.state, facts.hasAlpha, facts.pages]).toEqual(['present', false, 1]);
+  });
+
+  it('tells profile, author, camera and position', async () => {
+    const { bytes } = exiftool(
+      await picture().withIccProfile('p3').tiff().toBuffer(),
+      'notes.tif',
+      '-EXIF:Artist=Wren Halloway',
+      '-EXIF:Make=Boxer',
+      '-EXIF:Model=Two',
+      '-XMP-dc:Rights=2026',
+      '-EXIF:GPSLatitude=51',
+      '-EXIF:GPSLatitudeRef=N',
+    );
+    const facts = inspectFile(bytes);
+    expect(valueOf(facts.profile)?.space).toBe('display-p3');
+    expect([facts.author, facts.camera, facts.copyright].map(valueOf)).toEqual([
+      'Wren Halloway',
+      'Boxer Two',
+      '2026',
+    ]);
+    expect([facts.location.state, facts.notes.state]).toEqual(['present', 'present']);
+  });
+
+  it('made by another program, with the other byte order and tiles, reads alike', () => {
+    const file = join(folder, 'tiles.tif');
+    execFileSync('convert', [
+      '-size',
+      '300x200',
+      'gradient:red-blue',
+      '-depth',
+      '16',
+      '-endian',
+      'MSB',
+      '-define',
+      'tiff:tile-geometry=64x64',
+      '-units',
+      'PixelsPerInch',
+      '-density',
+      '240',
+      file,
+    ]);
+    const facts = inspectFile(new Uint8Array(readFileSync(file)));
+    expect([facts.widthPx, facts.heightPx, facts.bitDepth].map(valueOf)).toEqual([300, 200, 16]);
+    expect(facts.complete.state).toBe('present');
+    expect(valueOf(facts.density)).toMatchObject({ x: 240, unit: 'inch' });
+  });
+
+  it('that was cut short, or holds more pages, is noticed', async () => {
+    const tiff = new Uint8Array(await picture().tiff({ compression: 'none' }).toBuffer());
+    expect(inspectFile(tiff.subarray(0, 900)).complete.state).toBe('unreadable');
+    const pages = join(folder, 'pages.tif');
+    execFileSync('convert', ['-size', '20x10', 'xc:red', 'xc:blue', pages]);
+    expect(inspectFile(new Uint8Array(readFileSync(pages))).pages).toBe(2);
+  });
+});
+
+describe('a WebP', () => {
+  it.each([
+    ['lossy', {}],
+    ['lossless', { lossless: true }],
+  ])('%s', async (_, options) => {
+    const facts = inspectFile(await picture().withIccProfile('p3').webp(options).toBuffer());
+    expect([facts.widthPx, facts.heightPx, facts.bitDepth, facts.components].map(valueOf)).toEqual([
+      90, 60, 8, 3,
+    ]);
+    expect(valueOf(facts.profile)?.space).toBe('display-p3');
+    expect([facts.complete.state, facts.animated, facts.hasAlpha]).toEqual(['present', false, false]);
+  });
+
+  it('without its extended header, with notes, and cut short', async () => {
+    const plain = await picture().webp().toBuffer();
+    expect(valueOf(inspectFile(plain).widthPx)).toBe(90);
+    expect(inspectFile(plain).notes.state).toBe('absent');
+    expect(inspectFile(plain.subarray(0, plain.length - 30)).complete.state).toBe('unreadable');
+    const { bytes } = exiftool(plain, 'notes.webp', '-EXIF:Artist=Wren Halloway', '-XMP-dc:Rights=2026');
+    const facts = inspectFile(bytes);
+    expect([facts.author, facts.copyright].map(valueOf)).toEqual(['Wren Halloway', '2026']);
+    expect(facts.notes.state).toBe('present');
+  });
+});
+
+describe('the quality of a JPEG', () => {
+  it.each([12, 40, 50, 75, 90, 95, 100])('is read from its tables: %i', async quality => {
+    const jpeg = await picture().jpeg({ quality }).toBuffer();
+    expect(valueOf(inspectFile(jpeg).quality)).toBe(quality);
+    const file = join(folder, 'quality.jpg');
+    writeFileSync(file, jpeg);
+    const other = execFileSync('identify', ['-format', '%Q', file], { encoding: 'utf8' });
+    expect(Math.abs(Number(other) - quality)).toBeLessThanOrEqual(1);
+  });
+});
+
 describe('other files', () => {
   it.each([
     ['', 'unknown'],
@@ -211,6 +324,8 @@ describe('other files', () => {
     const seeds = [
       await picture().withMetadata({ orientation: 6, density: 300 }).withIccProfile('p3').jpeg().toBuffer(),
       await picture().withIccProfile('p3').png().toBuffer(),
+      await picture().withIccProfile('p3').webp().toBuffer(),
+      await picture().withIccProfile('p3').withMetadata({ density: 300 }).tiff().toBuffer(),
       exiftool(
         await picture().jpeg().toBuffer(),
         'seed.jpg',

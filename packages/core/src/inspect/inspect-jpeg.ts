@@ -1,6 +1,7 @@
 import { ByteReader, OutOfBytes, joinBytes } from './byte-reader.ts';
 import { noFacts, present, unreadable, type FileFacts, type Place } from './facts.ts';
 import { readIccProfile } from './icc-profile.ts';
+import { qualityOf } from './jpeg-quality.ts';
 import { readExif, readIptc, readXmp } from './metadata.ts';
 
 /**
@@ -21,6 +22,9 @@ interface Walk {
   facts: FileFacts;
   iccParts: Map<number, { bytes: Uint8Array; at: Place }>;
   iccCount: number;
+  /** Quantisation tables by their number, and the one that the first component uses. */
+  tables: Map<number, { values: number[]; at: Place }>;
+  firstTable: number | undefined;
 }
 
 /** Measures a JPEG. Never throws: what cannot be read is a fact of its own. */
@@ -30,6 +34,8 @@ export function inspectJpeg(bytes: Uint8Array): FileFacts {
     facts: noFacts('jpeg', bytes.length),
     iccParts: new Map(),
     iccCount: 0,
+    tables: new Map(),
+    firstTable: undefined,
   };
   try {
     walkSegments(walk);
@@ -38,6 +44,8 @@ export function inspectJpeg(bytes: Uint8Array): FileFacts {
     walk.facts.complete = unreadable('the file stops before its end mark: it was cut short');
   }
   assembleProfile(walk);
+  const table = walk.tables.get(walk.firstTable ?? 0);
+  if (table) walk.facts.quality = present(qualityOf(table.values), table.at);
   if (walk.facts.widthPx.state === 'absent') {
     const none = unreadable('no frame header was found before the picture data');
     walk.facts.widthPx = none;
@@ -100,10 +108,16 @@ function readSegment(walk: Walk, marker: number, offset: number, length: number)
   const place = (structure: string): Place => ({ offset, length: length + 2, structure });
   if (marker in SOF) return readFrame(walk, marker as keyof typeof SOF, offset, place(`SOF${marker - 0xc0}`));
   if (marker === 0xe0 && reader.startsWith(body, 'JFIF\0')) return readJfif(walk, body, place('APP0 JFIF'));
-  if (marker === 0xe1 && reader.startsWith(body, 'Exif\0'))
+  if (marker === 0xdb) return readTables(walk, offset, length, place('DQT'));
+  if (marker === MARKER.COM) facts.notes = present('comment', place('COM'));
+  if (marker === 0xe1 && reader.startsWith(body, 'Exif\0')) {
+    facts.notes = present('EXIF', place('APP1 EXIF'));
     return readExif(facts, reader.slice(body + 6, Math.max(0, bodyLength - 6)), place('APP1 EXIF'));
-  if (marker === 0xe1 && reader.startsWith(body, 'http://ns.adobe.com/xap/1.0/\0'))
+  }
+  if (marker === 0xe1 && reader.startsWith(body, 'http://ns.adobe.com/xap/1.0/\0')) {
+    facts.notes = present('XMP', place('APP1 XMP'));
     return readXmp(facts, reader.slice(body + 29, bodyLength - 29), place('APP1 XMP'));
+  }
   if (marker === 0xe2 && reader.startsWith(body, 'ICC_PROFILE\0')) {
     walk.iccCount = reader.u8(body + 13);
     walk.iccParts.set(reader.u8(body + 12), {
@@ -112,12 +126,31 @@ function readSegment(walk: Walk, marker: number, offset: number, length: number)
     });
     return;
   }
-  if (marker === 0xed && reader.startsWith(body, 'Photoshop 3.0\0'))
+  if (marker === 0xed && reader.startsWith(body, 'Photoshop 3.0\0')) {
+    facts.notes = present('IPTC', place('APP13 IPTC'));
     return readIptc(facts, reader.slice(body, bodyLength), place('APP13 IPTC'));
+  }
+}
+
+/** Quantisation tables (B.2.4.1): 8 or 16 bits a value, several tables in one segment. */
+function readTables(walk: Walk, offset: number, length: number, at: Place): void {
+  const { reader } = walk;
+  let position = offset + 4;
+  while (position < offset + 2 + length) {
+    const head = reader.u8(position);
+    const isWide = head >> 4 === 1;
+    const values = Array.from({ length: 64 }, (_, i) =>
+      isWide ? reader.u16(position + 1 + 2 * i) : reader.u8(position + 1 + i),
+    );
+    walk.tables.set(head & 15, { values, at });
+    position += 1 + (isWide ? 128 : 64);
+  }
 }
 
 /** Frame header (B.2.2). */
-function readFrame({ reader, facts }: Walk, marker: keyof typeof SOF, offset: number, at: Place): void {
+function readFrame(walk: Walk, marker: keyof typeof SOF, offset: number, at: Place): void {
+  const { reader, facts } = walk;
+  walk.firstTable = reader.u8(offset + 12);
   const height = reader.u16(offset + 5);
   const components = reader.u8(offset + 9);
   facts.scan = present(SOF[marker], at);

@@ -86,9 +86,13 @@ function readChunk(facts: FileFacts, type: string, data: Uint8Array, at: Place):
     case 'iCCP':
       return readProfile(facts, data, at);
     case 'eXIf':
+      facts.notes = present('EXIF', { ...at, structure: 'eXIf' });
       return readExif(facts, data, { ...at, structure: 'eXIf' });
     case 'tEXt':
+    case 'zTXt':
     case 'iTXt':
+      facts.notes = present('text', at);
+      if (type === 'zTXt') return;
       return readText(facts, data, at);
   }
 }

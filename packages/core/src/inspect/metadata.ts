@@ -4,6 +4,8 @@ import { numberOf, openTiff, subDirectory, textOf, type TiffBlock } from './tiff
 
 /** EXIF 3.0 tag numbers (clause 4.6). */
 const TAG = {
+  make: 0x010f,
+  model: 0x0110,
   orientation: 0x0112,
   xResolution: 0x011a,
   yResolution: 0x011b,
@@ -23,13 +25,16 @@ export function readExif(facts: FileFacts, bytes: Uint8Array, at: Place): void {
     block = openTiff(bytes);
   } catch (error) {
     const why = `the EXIF block cannot be read: ${(error as Error).message}`;
-    for (const key of ['exifDensity', 'orientation', 'location', 'author', 'copyright', 'dateTaken'] as const)
-      if (facts[key].state === 'absent') facts[key] = unreadable(why, at);
+    for (const key of EXIF_KEYS) if (facts[key].state === 'absent') facts[key] = unreadable(why, at);
     return;
   }
   attempt(facts, 'orientation', at, () => numberOf(block, block.first, TAG.orientation));
   attempt(facts, 'author', at, () => textOf(block, block.first, TAG.artist));
   attempt(facts, 'copyright', at, () => textOf(block, block.first, TAG.copyright));
+  attempt(facts, 'camera', at, () => {
+    const parts = [textOf(block, block.first, TAG.make), textOf(block, block.first, TAG.model)];
+    return parts.filter(part => part !== undefined).join(' ') || undefined;
+  });
   attempt(facts, 'dateTaken', at, () => {
     const exif = subDirectory(block, TAG.exifDirectory);
     return exif && textOf(block, exif, TAG.dateTaken);
@@ -52,7 +57,16 @@ export function readExif(facts: FileFacts, bytes: Uint8Array, at: Place): void {
   });
 }
 
-type ExifKey = 'orientation' | 'author' | 'copyright' | 'dateTaken' | 'location' | 'exifDensity';
+const EXIF_KEYS = [
+  'exifDensity',
+  'orientation',
+  'location',
+  'author',
+  'copyright',
+  'dateTaken',
+  'camera',
+] as const;
+type ExifKey = (typeof EXIF_KEYS)[number];
 
 function attempt<K extends ExifKey>(facts: FileFacts, key: K, at: Place, read: () => unknown): void {
   try {

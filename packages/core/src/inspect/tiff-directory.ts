@@ -6,14 +6,16 @@ export type Directory = ReadonlyMap<number, Entry>;
 export interface Entry {
   type: number;
   count: number;
-  /** Offset of the value inside the TIFF block. */
+  /** Offset and length of the value inside the TIFF block. */
   valueOffset: number;
+  byteLength: number;
 }
 
 export interface TiffBlock {
   reader: ByteReader;
   littleEndian: boolean;
   first: Directory;
+  firstOffset: number;
 }
 
 const TYPE_SIZE: Readonly<Record<number, number>> = {
@@ -22,9 +24,13 @@ const TYPE_SIZE: Readonly<Record<number, number>> = {
   3: 2,
   4: 4,
   5: 8,
+  6: 1,
   7: 1,
+  8: 2,
   9: 4,
   10: 8,
+  11: 4,
+  12: 8,
   13: 4,
 };
 /** Real directories hold some dozens of entries; more is junk that would only cost time. */
@@ -40,8 +46,11 @@ export function openTiff(bytes: Uint8Array): TiffBlock {
   const order = reader.ascii(0, 2);
   if (order !== 'II' && order !== 'MM') throw new Error(`byte order "${order}" is neither II nor MM`);
   const littleEndian = order === 'II';
-  if (reader.u16(2, littleEndian) !== 42) throw new Error('the number 42 is missing after the byte order');
-  return { reader, littleEndian, first: readDirectory(reader, littleEndian, reader.u32(4, littleEndian)) };
+  const version = reader.u16(2, littleEndian);
+  if (version === 43) throw new Error('it is a BigTIFF, made for files above 4 GB');
+  if (version !== 42) throw new Error('the number 42 is missing after the byte order');
+  const firstOffset = reader.u32(4, littleEndian);
+  return { reader, littleEndian, firstOffset, first: readDirectory(reader, littleEndian, firstOffset) };
 }
 
 /** @throws OutOfBytes when the directory lies outside the block */
@@ -57,6 +66,7 @@ export function readDirectory(reader: ByteReader, littleEndian: boolean, offset:
     entries.set(reader.u16(at, littleEndian), {
       type,
       count: items,
+      byteLength: size,
       valueOffset: size <= 4 ? at + 8 : reader.u32(at + 8, littleEndian),
     });
   }
@@ -95,4 +105,36 @@ export function textOf(block: TiffBlock, directory: Directory, tag: number): str
   const raw = end === -1 ? bytes : bytes.subarray(0, end);
   const text = (raw.some(byte => byte > 127) ? utf8(raw) : latin1(raw)).trim();
   return text || undefined;
+}
+
+/** A value's bytes as they stand. @throws OutOfBytes when they lie outside the block */
+export function bytesOf(block: TiffBlock, entry: Entry): Uint8Array {
+  return block.reader.slice(entry.valueOffset, entry.byteLength);
+}
+
+/**
+ * All numbers of a tag, of 16 or 32 bits; an empty list when the tag is not there.
+ * @throws Error when there are more than `most`, OutOfBytes when they lie outside the block
+ */
+export function numbersOf(block: TiffBlock, tag: number, most: number): number[] {
+  const entry = block.first.get(tag);
+  if (!entry) return [];
+  if (entry.count > most) throw new Error(`a list of ${entry.count} numbers is not plausible`);
+  const { reader, littleEndian } = block;
+  const isShort = entry.type === 3;
+  return Array.from({ length: entry.count }, (_, i) =>
+    isShort
+      ? reader.u16(entry.valueOffset + 2 * i, littleEndian)
+      : reader.u32(entry.valueOffset + 4 * i, littleEndian),
+  );
+}
+
+/** Offset of the directory after the first, 0 when there is none or it cannot be read. */
+export function nextDirectoryOffset({ reader, littleEndian, firstOffset }: TiffBlock): number {
+  try {
+    const count = reader.u16(firstOffset, littleEndian);
+    return reader.u32(firstOffset + 2 + 12 * count, littleEndian);
+  } catch {
+    return 0;
+  }
 }

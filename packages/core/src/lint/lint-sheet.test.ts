@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { BUILT_IN_SHEETS } from '../rules/built-in-sheets.ts';
-import type { Rule, RuleSheet } from '../rules/rule-sheet.ts';
+import type { Rule } from '../rules/rule.ts';
+import { parseRuleSheet } from '../rules/parse-rule-sheet.ts';
+import type { RuleSheet } from '../rules/rule-sheet.ts';
 import { box, exact, makeDeliverable, makeSheet, side } from '../testing/make-sheet.ts';
-import { wordSheetFault } from '../wording/word-lint.ts';
+import { wordMend, wordSheetFault } from '../wording/word-lint.ts';
 import { lintSheet, type SheetFault } from './lint-sheet.ts';
+import { mendSheet } from './mend-sheet.ts';
 
 const NOW = '2026-11-23T18:00';
 const bytes = (minBytes?: number, maxBytes?: number): Rule => ({
@@ -97,11 +100,85 @@ describe('lintSheet', () => {
       }),
       'section-without-code-in-name',
     ],
+    [
+      'megapixels upside down',
+      withRules({ id: 'mp', level: 'must', kind: 'megapixels', min: 24, max: 2 }),
+      'least-above-greatest',
+    ],
+    [
+      'an ending of another format',
+      makeSheet({
+        deliverables: [makeDeliverable([{ id: 'f', level: 'must', kind: 'file-format', formats: ['tiff'] }])],
+      }),
+      'extension-of-another-format',
+    ],
+    [
+      '16 bits where no format holds them',
+      withRules({ id: 'b', level: 'must', kind: 'bit-depth', bits: 16 }),
+      'depth-without-format',
+    ],
+    [
+      'a name in an anonymous file’s name',
+      makeSheet({
+        details: [{ id: 'surname', label: 'Surname', shape: { kind: 'any' } }],
+        deliverables: [
+          makeDeliverable([{ id: 'a', level: 'must', kind: 'metadata', field: 'author', demand: 'absent' }], {
+            parts: [
+              { kind: 'detail', detail: 'surname', form: 'as-typed' },
+              { kind: 'text', text: '_' },
+              { kind: 'title', form: 'as-typed' },
+            ],
+          }),
+        ],
+      }),
+      'author-in-name',
+    ],
+    [
+      'a note that must and must not be there',
+      withRules(
+        { id: 'a', level: 'must', kind: 'metadata', field: 'everything', demand: 'absent' },
+        { id: 'c', level: 'must', kind: 'metadata', field: 'camera', demand: 'present' },
+      ),
+      'metadata-contradicts',
+    ],
+    [
+      'monochrome in a section for colour alone',
+      makeSheet({
+        sections: [{ code: 'C', label: 'Colour', picture: 'colour' }],
+        deliverables: [makeDeliverable([{ id: 'm', level: 'must', kind: 'monochrome' }])],
+      }),
+      'monochrome-in-colour-section',
+    ],
+    [
+      'a kind of file for a section that is not there',
+      makeSheet({
+        sections: [{ code: 'C', label: 'Colour' }],
+        deliverables: [{ ...makeDeliverable([box(9, 9)]), sections: ['X'] }],
+      }),
+      'section-not-there',
+    ],
     ['a closing date in the past', makeSheet({ closes: { at: '2026-11-22T20:00' } }), 'closed'],
   ])('finds %s, and says what to do', (_, sheet, code) => {
     const faults = lintSheet(sheet, NOW);
     expect(faults.map(f => f.code)).toEqual([code]);
-    for (const fault of faults) expect(wordSheetFault(fault)).toMatch(/\.$/);
+    for (const fault of faults) {
+      expect(wordSheetFault(fault)).toMatch(/\.$/);
+      const mended = mendSheet(sheet, fault);
+      expect(wordMend(fault)).not.toBe('');
+      // Every fault of this list can be mended, and the mend takes away this fault and brings no other.
+      expect(mended && codes(mended)).toEqual([]);
+      expect(mended && parseRuleSheet(mended)).toEqual(mended);
+    }
+  });
+
+  it('leaves to the organiser what no single rule explains', () => {
+    const sheet = withRules(side('width', 3000), side('width', 1, 2000), side('width', 4000, 5000));
+    const [fault] = lintSheet(sheet, NOW);
+    expect(fault).toMatchObject({ code: 'sizes-contradict', rule: 'width-1-2000' });
+    const twice = withRules(box(100, 100), exact(100, 100), exact(200, 200), exact(300, 300));
+    const [other] = lintSheet(twice, NOW);
+    expect(other).toMatchObject({ code: 'sizes-contradict', rule: undefined });
+    expect(other && mendSheet(twice, other)).toBeUndefined();
   });
 
   it('lets a ratio pass that whole pixels can meet', () => {

@@ -1,4 +1,4 @@
-import type { LetterForm, NamePart, NamePattern } from '../rules/name-pattern.ts';
+import type { DateForm, LetterForm, NamePart, NamePattern } from '../rules/name-pattern.ts';
 
 /** What a name is made of for one picture. */
 export interface NameInput {
@@ -9,6 +9,11 @@ export interface NameInput {
   placeInSubmission: number;
   /** The entrant's details by id. */
   details: Readonly<Record<string, string>>;
+  /** The label of the file's deliverable. */
+  deliverable?: string;
+  /** ISO dates: of the picture, and of the sheet's closing. */
+  takenOn?: string | undefined;
+  closesOn?: string | undefined;
 }
 
 export type NameProblem =
@@ -17,6 +22,7 @@ export type NameProblem =
   | { code: 'section-missing' }
   | { code: 'detail-missing'; detail: string }
   | { code: 'detail-has-no-usable-letters'; detail: string }
+  | { code: 'date-missing'; of: 'taken' | 'closing' }
   | { code: 'number-too-long'; number: number; digits: number }
   | { code: 'name-too-long'; name: string; length: number; maxLength: number }
   | { code: 'name-not-portable'; name: string; reason: PortabilityFault };
@@ -85,8 +91,14 @@ function writePart(part: NamePart, pattern: NamePattern, input: NameInput, probl
     case 'text':
       return part.text;
     case 'section-code':
-      if (!input.sectionCode) problems.push({ code: 'section-missing' });
-      return input.sectionCode ?? '';
+      if (!input.sectionCode) return report(problems, { code: 'section-missing' });
+      return writeCode(input.sectionCode, part, pattern);
+    case 'deliverable':
+      return writeText(input.deliverable ?? '', part.form, pattern, part.maxLength);
+    case 'date': {
+      const date = part.of === 'taken' ? input.takenOn : input.closesOn;
+      return date ? writeDate(date, part.form) : report(problems, { code: 'date-missing', of: part.of });
+    }
     case 'title':
       if (!input.title.trim()) return report(problems, { code: 'title-missing' });
       return (
@@ -111,6 +123,33 @@ function writePart(part: NamePart, pattern: NamePattern, input: NameInput, probl
   }
 }
 
+/** A section's code as it stands: it is the organiser's own spelling, so only a letter form changes it. */
+export function writeCode(
+  code: string,
+  { form, maxLength }: { form: LetterForm; maxLength?: number | undefined },
+  pattern: NamePattern,
+): string {
+  if (form === 'as-typed' && maxLength === undefined) return code;
+  return writeText(code, form, pattern, maxLength);
+}
+
+/** Writes an ISO date into a name. */
+export function writeDate(date: string, form: DateForm): string {
+  const [year = '', month = '', day = ''] = date.slice(0, 10).split('-');
+  switch (form) {
+    case 'year-month-day':
+      return `${year}-${month}-${day}`;
+    case 'day-month-year':
+      return `${day}-${month}-${year}`;
+    case 'run-together':
+      return `${year}${month}${day}`;
+    case 'year-month':
+      return `${year}-${month}`;
+    case 'year':
+      return year;
+  }
+}
+
 function report(problems: NameProblem[], problem: NameProblem): '' {
   problems.push(problem);
   return '';
@@ -125,7 +164,8 @@ export function writeText(
 ): string {
   // Apostrophes belong to their word: "Gull's" is GullS to nobody.
   let clean = text.normalize('NFC').replace(/['’‘]/g, '').replace(UNHOLDABLE, ' ');
-  if (pattern.characters === 'plain') clean = foldToPlain(clean);
+  if (pattern.characters !== 'any') clean = foldToPlain(clean);
+  if (pattern.characters === 'letters-digits') clean = clean.replace(/[_-]+/g, ' ');
   const words = clean.split(form === 'as-typed' ? /\s+/ : /[\s_.-]+/).filter(Boolean);
   const joined = words.map(word => wordInForm(word, form)).join(joiner(form, pattern.spaces));
   const cut = maxLength === undefined ? joined : [...joined].slice(0, maxLength).join('');
@@ -135,6 +175,7 @@ export function writeText(
 function wordInForm(word: string, form: LetterForm): string {
   if (form === 'upper') return word.toUpperCase();
   if (form === 'lower') return word.toLowerCase();
+  if (form === 'run-together-capitals') return word.toUpperCase();
   if (form === 'run-together') {
     const [first = '', ...rest] = [...word];
     return first.toUpperCase() + rest.join('');
@@ -145,7 +186,7 @@ function wordInForm(word: string, form: LetterForm): string {
 function joiner(form: LetterForm, spaces: NamePattern['spaces']): string {
   if (form === 'hyphens') return '-';
   if (form === 'underscores') return '_';
-  if (form === 'run-together' || spaces === 'forbidden') return '';
+  if (form === 'run-together' || form === 'run-together-capitals' || spaces === 'forbidden') return '';
   return ' ';
 }
 

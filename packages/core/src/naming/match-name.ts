@@ -1,9 +1,12 @@
 import type { NamePart, NamePattern } from '../rules/name-pattern.ts';
 import type { Detail, RuleSheet } from '../rules/rule-sheet.ts';
-import { portabilityFault } from './build-name.ts';
+import { portabilityFault, writeCode, writeText } from './build-name.ts';
 
 /** What a pattern needs to know of its sheet. */
-export type NameContext = Pick<RuleSheet, 'sections' | 'details'>;
+export type NameContext = Pick<RuleSheet, 'sections' | 'details'> & {
+  /** The label of the file's deliverable. */
+  deliverable?: string;
+};
 
 /**
  * Whether a file name could have come from a pattern. Keeps the set of places reached after each part, so the time
@@ -36,7 +39,11 @@ function endsOf(
     case 'text':
       return literal(part.text, stem, from);
     case 'section-code':
-      return context.sections.flatMap(section => literal(section.code, stem, from));
+      return context.sections.flatMap(section => literal(writeCode(section.code, part, pattern), stem, from));
+    case 'deliverable':
+      return literal(writeText(context.deliverable ?? '', part.form, pattern, part.maxLength), stem, from);
+    case 'date':
+      return dateEnds(part.form, stem, from);
     case 'number':
       return run(stem, from, isDigit, part.digits, part.digits);
     case 'title':
@@ -49,7 +56,13 @@ function endsOf(
       );
     case 'detail': {
       const shape = context.details.find(d => d.id === part.detail)?.shape ?? { kind: 'any' };
-      return detailEnds(shape, stem, from, letter => isAllowed(letter, part.form, pattern));
+      return detailEnds(
+        shape,
+        stem,
+        from,
+        letter => isAllowed(letter, part.form, pattern),
+        text => writeText(text, part.form, pattern, part.maxLength),
+      );
     }
   }
 }
@@ -59,11 +72,34 @@ function detailEnds(
   stem: string[],
   from: number,
   isAny: (letter: string) => boolean,
+  write: (text: string) => string,
 ): number[] {
   if (shape.kind === 'digits') return run(stem, from, isDigit, shape.count, shape.count);
   if (shape.kind === 'letters')
     return run(stem, from, letter => /[A-Za-z]/.test(letter), shape.count, shape.count);
+  if (shape.kind === 'letters-digits')
+    return run(stem, from, letter => /[A-Za-z]/.test(letter), shape.letters, shape.letters).flatMap(to =>
+      run(stem, to, isDigit, shape.digits, shape.digits),
+    );
+  if (shape.kind === 'one-of') return shape.options.flatMap(option => literal(write(option), stem, from));
   return run(stem, from, isAny, 1, stem.length);
+}
+
+const DATE_SHAPES = {
+  'year-month-day': '0000-00-00',
+  'day-month-year': '00-00-0000',
+  'run-together': '00000000',
+  'year-month': '0000-00',
+  year: '0000',
+} as const;
+
+function dateEnds(form: keyof typeof DATE_SHAPES, stem: string[], from: number): number[] {
+  const shape = [...DATE_SHAPES[form]];
+  const fits = shape.every((mark, i) => {
+    const letter = stem[from + i] ?? '';
+    return mark === '0' ? isDigit(letter) : letter === mark;
+  });
+  return fits ? [from + shape.length] : [];
 }
 
 function literal(text: string, stem: string[], from: number): number[] {
@@ -91,7 +127,12 @@ const isDigit = (letter: string) => letter >= '0' && letter <= '9';
 function isAllowed(letter: string, form: string, pattern: NamePattern): boolean {
   if (letter === ' ')
     return pattern.spaces === 'allowed' && (form === 'as-typed' || form === 'upper' || form === 'lower');
-  if (form === 'upper' && letter !== letter.toUpperCase()) return false;
+  if ((form === 'upper' || form === 'run-together-capitals') && letter !== letter.toUpperCase()) return false;
   if (form === 'lower' && letter !== letter.toLowerCase()) return false;
+  if (pattern.characters === 'letters-digits') return /[A-Za-z0-9]/.test(letter) || isJoiner(letter, form);
   return pattern.characters === 'any' || /[A-Za-z0-9_-]/.test(letter);
 }
+
+/** A letter form may join words by a mark that the words themselves must not hold. */
+const isJoiner = (letter: string, form: string) =>
+  (form === 'hyphens' && letter === '-') || (form === 'underscores' && letter === '_');

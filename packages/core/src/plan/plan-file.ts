@@ -1,5 +1,7 @@
-import { rulesOf, type Deliverable } from '../rules/rule-sheet.ts';
+import { mustsOf, rulesOf } from '../rules/rule.ts';
+import type { Deliverable } from '../rules/rule-sheet.ts';
 import type { NameProblem, NameResult } from '../naming/build-name.ts';
+import { planOutput, type MissingMetadata, type OutputSettings, type SourceMetadata } from './plan-output.ts';
 import { sizeLimits } from './size-limits.ts';
 import { solveSize, type PixelRect, type PixelSize, type SizeSolution } from './solve-size.ts';
 
@@ -9,20 +11,24 @@ import { solveSize, type PixelRect, type PixelSize, type SizeSolution } from './
  */
 export const UNASKED_CUT = 0.01;
 
+/**
+ * Greatest difference between the channels of a pixel, of 255, up to which a picture counts as without hue. A neutral
+ * picture that went through a JPEG with reduced colour shows differences of one or two.
+ */
+export const NO_HUE = 3;
+
 /** Everything the imaging package needs to make one file, in units and whole pixels. */
 export interface ConformJob {
   crop: PixelRect;
   target: PixelSize;
-  /** Most bytes the file may weigh; undefined means no ceiling. */
-  maxBytes: number | undefined;
-  minBytes: number | undefined;
-  ppi: number | undefined;
-  scan: 'baseline' | 'progressive';
+  output: OutputSettings;
 }
 
 /** A decision only the person can take. */
 export type PlanQuestion =
   | { code: 'accept-cut'; lostShare: number; lostWidthShare: number; lostHeightShare: number }
+  | { code: 'make-neutral'; hue: number }
+  | { code: 'metadata-missing'; field: MissingMetadata; detail: string | undefined }
   | { code: 'name'; problem: NameProblem };
 
 /** Why a file cannot be made from this picture under these rules. */
@@ -48,12 +54,25 @@ export type FilePlan =
     }
   | { state: 'cannot'; obstacle: PlanObstacle; name: string | undefined };
 
-export interface PlanInput {
+/** What a picture is and what the person has decided about it. */
+export interface PictureFacts {
+  /** Greatest difference between the channels of a pixel, 0 to 255; undefined when it was not measured. */
+  hue?: number | undefined;
+  metadata?: SourceMetadata;
+  /** The person agreed to have it made neutral where monochrome is asked. */
+  mayBeMadeNeutral?: boolean | undefined;
+  /** The key of the cut that the person has seen and agreed to; another cut is asked about again. */
+  acceptedCut?: string | undefined;
+}
+
+export interface PlanInput extends PictureFacts {
   /** Upright size of the picture. */
   source: PixelSize;
   name: NameResult;
-  /** The key of the cut that the person has seen and agreed to; another cut is asked about again. */
-  acceptedCut: string | undefined;
+  /** The entrant's details by id. */
+  details?: Readonly<Record<string, string>>;
+  /** Whether the picture's section takes monochrome alone. */
+  inMonochromeSection?: boolean;
 }
 
 /** Names one cut, so that an agreement to it does not carry over to another. */
@@ -64,36 +83,37 @@ export function cutKey({ crop, target }: Pick<ConformJob, 'crop' | 'target'>): s
 
 /** Plans one file: what will be done, what has to be asked first, or why it cannot be done. */
 export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
+  const { source } = input;
   const mayEnlarge = rulesOf(deliverable, 'enlarging').some(rule => rule.allowed);
-  const solved = solveSize(input.source, sizeLimits(deliverable), mayEnlarge);
+  const solved = solveSize(source, sizeLimits(deliverable, source), mayEnlarge);
   const name = input.name.ok ? input.name.name : undefined;
   if (solved.outcome !== 'solved') return { state: 'cannot', obstacle: solved, name };
 
-  const bytes = rulesOf(deliverable, 'bytes').filter(rule => rule.level === 'must');
-  const job: ConformJob = {
-    crop: solved.crop,
-    target: solved.target,
-    maxBytes: least(bytes.map(rule => rule.maxBytes)),
-    minBytes: least(bytes.map(rule => rule.minBytes)),
-    ppi: rulesOf(deliverable, 'ppi')[0]?.ppi,
-    scan: rulesOf(deliverable, 'jpeg-scan')[0]?.scan ?? 'baseline',
-  };
+  const asksMonochrome = input.inMonochromeSection || mustsOf(deliverable, 'monochrome').length > 0;
+  const { output, missing } = planOutput(
+    deliverable,
+    input.metadata ?? {},
+    input.details ?? {},
+    asksMonochrome,
+  );
+  const job: ConformJob = { crop: solved.crop, target: solved.target, output };
   const made = { method: solved.method, job, lostShare: solved.lostShare, scale: solved.scale };
-  const questions: PlanQuestion[] = input.name.ok
-    ? []
-    : input.name.problems.map(problem => ({ code: 'name', problem }));
+  const questions: PlanQuestion[] = [];
   if (solved.lostShare > UNASKED_CUT && input.acceptedCut !== cutKey(job))
-    questions.unshift({
+    questions.push({
       code: 'accept-cut',
       lostShare: solved.lostShare,
-      lostWidthShare: 1 - solved.crop.widthPx / input.source.widthPx,
-      lostHeightShare: 1 - solved.crop.heightPx / input.source.heightPx,
+      lostWidthShare: 1 - solved.crop.widthPx / source.widthPx,
+      lostHeightShare: 1 - solved.crop.heightPx / source.heightPx,
     });
+  if (asksMonochrome && (input.hue ?? 0) > NO_HUE && !input.mayBeMadeNeutral)
+    questions.push({ code: 'make-neutral', hue: input.hue ?? 0 });
+  for (const field of missing) {
+    const { detail } = rulesOf(deliverable, 'metadata').find(rule => rule.field === field) ?? {};
+    questions.push({ code: 'metadata-missing', field, detail });
+  }
+  if (!input.name.ok)
+    questions.push(...input.name.problems.map(problem => ({ code: 'name' as const, problem })));
   if (questions.length || name === undefined) return { state: 'needs-you', ...made, name, questions };
   return { state: 'ready', ...made, name };
-}
-
-function least(values: readonly (number | undefined)[]): number | undefined {
-  const given = values.filter(value => value !== undefined);
-  return given.length ? Math.min(...given) : undefined;
 }

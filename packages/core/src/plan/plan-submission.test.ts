@@ -57,9 +57,10 @@ describe('planSubmission', () => {
     const [asked] = planSubmission(numbered, {}, [picture('a', { source })]);
     expect(asked?.plan).toMatchObject({ state: 'needs-you', questions: [{ code: 'accept-cut' }] });
     const acceptedCut = asked?.plan && asked.plan.state !== 'cannot' ? cutKey(asked.plan.job) : undefined;
-    expect(planSubmission(numbered, {}, [picture('a', { source, acceptedCut })])[0]?.plan?.state).toBe(
-      'ready',
-    );
+    expect(
+      planSubmission(numbered, {}, [picture('a', { source, acceptedCuts: { screen: acceptedCut ?? '' } })])[0]
+        ?.plan?.state,
+    ).toBe('ready');
     const other = { widthPx: 5200, heightPx: 4500 };
     expect(planSubmission(numbered, {}, [picture('a', { source: other, acceptedCut })])[0]?.plan?.state).toBe(
       'needs-you',

@@ -1,79 +1,139 @@
-import type { RuleSheet } from '../rules/rule-sheet.ts';
+import { isAskedOf, type Deliverable, type RuleSheet } from '../rules/rule-sheet.ts';
 import { buildName } from '../naming/build-name.ts';
-import { planFile, type FilePlan } from './plan-file.ts';
+import { planFile, type FilePlan, type PictureFacts } from './plan-file.ts';
 import type { PixelSize } from './solve-size.ts';
 
 /** What the planner has to know of one picture. */
-export interface PlannedPicture {
+export interface PlannedPicture extends PictureFacts {
   id: string;
   title: string;
   sectionCode: string | undefined;
   /** Upright size; undefined when the picture could not be read. */
   source: PixelSize | undefined;
-  /** See PlanInput. */
-  acceptedCut: string | undefined;
+  /** ISO date. */
+  takenOn?: string | undefined;
+  /** Keys of agreed cuts by deliverable; see PlanInput. */
+  acceptedCuts?: Readonly<Record<string, string>> | undefined;
 }
 
 /** Why an entry, as one among others, cannot go in. */
 export type EntryFault =
   | { code: 'too-many-entries'; place: number; limit: number }
+  | { code: 'too-many-files'; place: number; limit: number }
   | { code: 'too-many-in-section'; place: number; limit: number; section: string }
   | { code: 'section-unknown' }
   | { code: 'same-name'; name: string; otherTitle: string };
 
+/** The plan of one file: one deliverable of one picture. */
 export interface EntryPlan {
   pictureId: string;
+  deliverableId: string;
   /** undefined when the picture could not be read. */
   plan: FilePlan | undefined;
   faults: EntryFault[];
 }
 
+interface Counts {
+  bySection: Map<string, number>;
+  /** Title by file name in lower case: computers that ignore capitals would let one such file overwrite another. */
+  names: Map<string, string>;
+  entries: number;
+  files: number;
+}
+
 /**
- * Plans every picture of a submission in its order. Pure: the same input gives the same plan, so nothing that
- * is derived here needs to be stored.
+ * Plans every file of a submission, picture by picture in its order and deliverable by deliverable. Pure: the same
+ * input gives the same plan, so nothing that is derived here needs to be stored.
  */
 export function planSubmission(
   sheet: RuleSheet,
   details: Readonly<Record<string, string>>,
   pictures: readonly PlannedPicture[],
 ): EntryPlan[] {
-  const deliverable = sheet.deliverables[0];
-  if (!deliverable) throw new Error('A rule sheet needs at least one deliverable.');
-  const counted = new Map<string, number>();
-  const names = new Map<string, string>();
-  let placeInSubmission = 0;
+  const counts: Counts = { bySection: new Map(), names: new Map(), entries: 0, files: 0 };
+  return pictures.flatMap(picture => planPicture(sheet, details, picture, counts));
+}
 
-  return pictures.map(picture => {
-    if (!picture.source) return { pictureId: picture.id, plan: undefined, faults: [] };
-    const section = sheet.sections.find(s => s.code === picture.sectionCode);
-    const placeInSection = counted.get(section?.code ?? '') ?? 0;
+/** The files that a picture has to become. While its section is not known, the first stands for all. */
+export function deliverablesFor(sheet: RuleSheet, sectionCode: string | undefined): Deliverable[] {
+  const asked = sheet.deliverables.filter(d => isAskedOf(d, sectionCode));
+  return asked.length ? asked : sheet.deliverables.slice(0, 1);
+}
+
+function planPicture(
+  sheet: RuleSheet,
+  details: Readonly<Record<string, string>>,
+  picture: PlannedPicture,
+  counts: Counts,
+): EntryPlan[] {
+  const { source } = picture;
+  const section = sheet.sections.find(s => s.code === picture.sectionCode);
+  const deliverables = deliverablesFor(sheet, section?.code);
+  const nothing = (d: Deliverable) => ({
+    pictureId: picture.id,
+    deliverableId: d.id,
+    plan: undefined,
+    faults: [],
+  });
+  if (!source) return deliverables.slice(0, 1).map(nothing);
+  const placeInSection = counts.bySection.get(section?.code ?? '') ?? 0;
+  const placeInSubmission = counts.entries;
+  const faults = entryFaults(sheet, section, placeInSection, placeInSubmission);
+  const entries = deliverables.map(deliverable => {
     const name = buildName(deliverable.name, {
       title: picture.title,
       sectionCode: section?.code,
       placeInSection,
       placeInSubmission,
       details,
+      deliverable: deliverable.label,
+      takenOn: picture.takenOn,
+      closesOn: sheet.closes?.at.slice(0, 10),
     });
-    const faults: EntryFault[] = [];
-    if (sheet.sections.length && !section) faults.push({ code: 'section-unknown' });
-    if (section?.limit !== undefined && placeInSection >= section.limit)
-      faults.push({
-        code: 'too-many-in-section',
-        place: placeInSection + 1,
-        limit: section.limit,
-        section: section.label,
-      });
-    if (sheet.maxEntries !== undefined && placeInSubmission >= sheet.maxEntries)
-      faults.push({ code: 'too-many-entries', place: placeInSubmission + 1, limit: sheet.maxEntries });
-    const plan = planFile(deliverable, { source: picture.source, name, acceptedCut: picture.acceptedCut });
-    // Computers that ignore capitals would let one of two such files overwrite the other.
-    const key = plan.name?.toLowerCase();
-    const otherTitle = key === undefined ? undefined : names.get(key);
-    if (plan.name !== undefined && otherTitle !== undefined)
-      faults.push({ code: 'same-name', name: plan.name, otherTitle });
-    if (key !== undefined && otherTitle === undefined) names.set(key, picture.title);
-    counted.set(section?.code ?? '', placeInSection + 1);
-    placeInSubmission += 1;
-    return { pictureId: picture.id, plan, faults };
+    const plan = planFile(deliverable, {
+      ...picture,
+      source,
+      name,
+      details,
+      acceptedCut: picture.acceptedCuts?.[deliverable.id],
+      inMonochromeSection: section?.picture === 'monochrome',
+    });
+    const own = [...faults, ...nameFault(plan.name, picture.title, counts)];
+    if (sheet.maxFiles !== undefined && counts.files >= sheet.maxFiles)
+      own.push({ code: 'too-many-files', place: counts.files + 1, limit: sheet.maxFiles });
+    counts.files += 1;
+    return { pictureId: picture.id, deliverableId: deliverable.id, plan, faults: own };
   });
+  counts.bySection.set(section?.code ?? '', placeInSection + 1);
+  counts.entries += 1;
+  return entries;
+}
+
+function entryFaults(
+  sheet: RuleSheet,
+  section: RuleSheet['sections'][number] | undefined,
+  placeInSection: number,
+  placeInSubmission: number,
+): EntryFault[] {
+  const faults: EntryFault[] = [];
+  if (sheet.sections.length && !section) faults.push({ code: 'section-unknown' });
+  if (section?.limit !== undefined && placeInSection >= section.limit)
+    faults.push({
+      code: 'too-many-in-section',
+      place: placeInSection + 1,
+      limit: section.limit,
+      section: section.label,
+    });
+  if (sheet.maxEntries !== undefined && placeInSubmission >= sheet.maxEntries)
+    faults.push({ code: 'too-many-entries', place: placeInSubmission + 1, limit: sheet.maxEntries });
+  return faults;
+}
+
+function nameFault(name: string | undefined, title: string, { names }: Counts): EntryFault[] {
+  if (name === undefined) return [];
+  const key = name.toLowerCase();
+  const otherTitle = names.get(key);
+  if (otherTitle !== undefined) return [{ code: 'same-name', name, otherTitle }];
+  names.set(key, title);
+  return [];
 }

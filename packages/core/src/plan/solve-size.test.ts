@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { box, exact, makeDeliverable, side } from '../testing/make-sheet.ts';
-import type { Rule } from '../rules/rule-sheet.ts';
+import { noFacts, present } from '../inspect/facts.ts';
+import { proveFile } from '../proof/prove-file.ts';
+import type { Rule } from '../rules/rule.ts';
 import { isWithin, sizeLimits } from './size-limits.ts';
 import { solveSize, type PixelSize } from './solve-size.ts';
 
@@ -137,34 +139,86 @@ describe('solveSize', () => {
 });
 
 const pixel = fc.integer({ min: 1, max: 9000 });
-const anyRule: fc.Arbitrary<Rule> = fc.oneof(
-  fc
-    .tuple(fc.constantFrom([1, 1], [3, 2], [4, 3], [4, 5], [16, 9], [9, 16], [12, 5]), fc.boolean())
-    .map(([[width = 1, height = 1], eitherWay]): Rule => ({
-      id: 'ratio',
-      level: 'must',
-      kind: 'ratio',
-      ratios: [{ width, height }],
-      eitherWay,
-      tolerance: 0.005,
+const must = { id: 'rule', level: 'must' } as const;
+
+/** Any rule about size, with sides up to `most` pixels. */
+function anySizeRule(most: number): fc.Arbitrary<Rule> {
+  const px = fc.integer({ min: 1, max: most });
+  const pair = fc.tuple(px, px).map(([a, b]) => [Math.min(a, b), Math.max(a, b)] as const);
+  const area = fc.integer({ min: 1, max: most * most });
+  return fc.oneof(
+    fc
+      .tuple(fc.constantFrom([1, 1], [3, 2], [4, 3], [4, 5], [16, 9], [9, 16], [12, 5]), fc.boolean())
+      .map(([[width = 1, height = 1], eitherWay]): Rule => ({
+        ...must,
+        kind: 'ratio',
+        ratios: [{ width, height }],
+        eitherWay,
+        tolerance: 0.005,
+      })),
+    fc.tuple(px, px, fc.boolean()).map(([w, h, turn]) => box(w, h, turn)),
+    fc.tuple(px, px, fc.boolean()).map(([w, h, turn]) => exact(w, h, turn)),
+    fc
+      .tuple(fc.constantFrom('width', 'height', 'long-edge', 'short-edge'), pair)
+      .map(([which, [least, greatest]]) => side(which, least, greatest)),
+    fc.tuple(area, area).map(([a, b]): Rule => ({
+      ...must,
+      kind: 'megapixels',
+      min: Math.max(0.001, Math.min(a, b) / 1e6),
+      max: Math.max(0.001, Math.max(a, b) / 1e6),
     })),
-  fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => box(w, h, turn)),
-  fc.tuple(pixel, pixel, fc.boolean()).map(([w, h, turn]) => exact(w, h, turn)),
-  fc
-    .tuple(fc.constantFrom('width', 'height', 'long-edge', 'short-edge'), pixel, pixel)
-    .map(([which, a, b]) => side(which, Math.min(a, b), Math.max(a, b))),
-);
+    fc.integer({ min: 1, max: 150 }).map((percent): Rule => ({ ...must, kind: 'percentage', percent })),
+    fc
+      .tuple(px, px, fc.constantFrom('exactly', 'at-least', 'at-most'), fc.boolean())
+      .map(([w, h, bound, eitherWay]): Rule => ({
+        ...must,
+        kind: 'print-size',
+        width: w / 100,
+        height: h / 100,
+        unit: 'in',
+        ppi: 100,
+        bound,
+        eitherWay,
+      }))
+      .filter(rule => rule.kind !== 'print-size' || (rule.width ?? 0) >= 0.1),
+    fc
+      .subarray(['lying', 'upright', 'square'] as const, { minLength: 1 })
+      .map((allowed): Rule => ({ ...must, kind: 'orientation', allowed })),
+  );
+}
 const anySource = fc.record({ widthPx: pixel, heightPx: pixel });
+
+/** Whether the proof, which shares no code with the solver, finds a size right. */
+function isProvenSize(rules: Rule[], source: PixelSize, { widthPx, heightPx }: PixelSize): boolean {
+  const at = { offset: 0, length: 1, structure: 'SOF0' };
+  const facts = {
+    ...noFacts('jpeg', 1),
+    widthPx: present(widthPx, at),
+    heightPx: present(heightPx, at),
+    density: present({ x: 100, y: 100, unit: 'inch' as const }, at),
+  };
+  const findings = proveFile({
+    deliverable: makeDeliverable(rules),
+    facts,
+    fileName: 'x.jpg',
+    expectedName: undefined,
+    sheet: { sections: [], details: [] },
+    decode: { outcome: 'failed', why: 'not tried' },
+    scale: 1,
+    source,
+    isOurs: true,
+  });
+  return findings.slice(0, rules.length).every(f => f.verdict === 'met');
+}
 
 describe('whatever the rules and the picture', () => {
   it('a solution lies within every rule, inside the picture, without squashing and without enlarging', () => {
     fc.assert(
-      fc.property(fc.array(anyRule, { minLength: 1, maxLength: 3 }), anySource, (rules, source) => {
-        const limits = sizeLimits(makeDeliverable(rules));
-        const plan = solveSize(source, limits, false);
+      fc.property(fc.array(anySizeRule(9000), { minLength: 1, maxLength: 3 }), anySource, (rules, source) => {
+        const plan = solveSize(source, sizeLimits(makeDeliverable(rules), source), false);
         if (plan.outcome !== 'solved') return;
         const { crop, target } = plan;
-        expect(limits.some(l => isWithin(l, target.widthPx, target.heightPx))).toBe(true);
+        expect(isProvenSize(rules, source, target)).toBe(true);
         expect(crop.leftPx).toBeGreaterThanOrEqual(0);
         expect(crop.topPx).toBeGreaterThanOrEqual(0);
         expect(crop.leftPx + crop.widthPx).toBeLessThanOrEqual(source.widthPx);
@@ -179,7 +233,29 @@ describe('whatever the rules and the picture', () => {
         expect(target.widthPx).toBeGreaterThanOrEqual(Math.floor(least) - 1);
         expect(target.widthPx).toBeLessThanOrEqual(Math.ceil(most) + 1);
       }),
-      { numRuns: 3000 },
+      { numRuns: 4000 },
+    );
+  });
+
+  it('a refusal is true: of all the sizes inside that picture, none meets the rules', () => {
+    const small = fc.integer({ min: 1, max: 30 });
+    fc.assert(
+      fc.property(
+        fc.array(anySizeRule(30), { minLength: 1, maxLength: 3 }),
+        fc.record({ widthPx: small, heightPx: small }),
+        (rules, source) => {
+          const plan = solveSize(source, sizeLimits(makeDeliverable(rules), source), false);
+          if (plan.outcome === 'solved') return;
+          for (let widthPx = 1; widthPx <= source.widthPx; widthPx++)
+            for (let heightPx = 1; heightPx <= source.heightPx; heightPx++)
+              expect([widthPx, heightPx, isProvenSize(rules, source, { widthPx, heightPx })]).toEqual([
+                widthPx,
+                heightPx,
+                false,
+              ]);
+        },
+      ),
+      { numRuns: 1500 },
     );
   });
 

@@ -80,37 +80,73 @@ function solveTrim(source: PixelSize, limits: SizeLimits, mayEnlarge: boolean): 
   const ratio = Math.min(Math.max(wanted, minRatio), maxRatio);
   const cut = largestOfRatio(source, ratio);
   const target = scaledInto(cut, limits, mayEnlarge);
-  const settled = settle(target, limits);
+  // Without enlarging no side can be longer than the picture has pixels.
+  const most = mayEnlarge ? undefined : source;
+  const settled = settle(target, limits, most) ?? searchSize(source, limits);
   if (!settled) return tooSmall(source, cut, limits);
   const exactCut = largestOfRatio(source, settled.widthPx / settled.heightPx);
-  if (
-    !mayEnlarge &&
-    (Math.round(exactCut.widthPx) < settled.widthPx || Math.round(exactCut.heightPx) < settled.heightPx)
-  )
-    return tooSmall(source, cut, limits);
   return solution('trim', source, centred(source, exactCut), settled);
 }
 
 /** Scales a (possibly fractional) size as large as the limits allow and rounds it to whole pixels. */
 function scaledInto(size: PixelSize, limits: SizeLimits, mayEnlarge: boolean): PixelSize {
-  const largest = Math.min(limits.maxWidthPx / size.widthPx, limits.maxHeightPx / size.heightPx);
-  const needed = Math.max(limits.minWidthPx / size.widthPx, limits.minHeightPx / size.heightPx);
+  const area = size.widthPx * size.heightPx;
+  const byArea = Math.sqrt(limits.maxArea / area);
+  const largest = Math.min(limits.maxWidthPx / size.widthPx, limits.maxHeightPx / size.heightPx, byArea);
+  const needed = neededScale(size, limits);
   const wanted = mayEnlarge ? Math.max(1, needed) : 1;
   const scale = Math.min(largest, wanted);
+  // An area is kept to by rounding to its inner side; a single side is met by plain rounding.
+  const round =
+    scale === byArea ? Math.floor : scale === Math.sqrt(limits.minArea / area) ? Math.ceil : Math.round;
   return {
-    widthPx: Math.max(1, Math.round(size.widthPx * scale)),
-    heightPx: Math.max(1, Math.round(size.heightPx * scale)),
+    widthPx: Math.max(1, round(size.widthPx * scale)),
+    heightPx: Math.max(1, round(size.heightPx * scale)),
   };
 }
 
+function neededScale(size: PixelSize, limits: SizeLimits): number {
+  return Math.max(
+    limits.minWidthPx / size.widthPx,
+    limits.minHeightPx / size.heightPx,
+    Math.sqrt(limits.minArea / (size.widthPx * size.heightPx)),
+  );
+}
+
 /** Rounding can leave a size one pixel outside a bound or a ratio: the nearest allowed neighbour, if any. */
-function settle(target: PixelSize, limits: SizeLimits): PixelSize | undefined {
+function settle(target: PixelSize, limits: SizeLimits, most: PixelSize | undefined): PixelSize | undefined {
   const steps = [0, -1, 1];
   for (const dw of steps)
     for (const dh of steps) {
       const size = { widthPx: target.widthPx + dw, heightPx: target.heightPx + dh };
-      if (size.widthPx > 0 && size.heightPx > 0 && isWithin(limits, size.widthPx, size.heightPx)) return size;
+      const isThere = size.widthPx > 0 && size.heightPx > 0;
+      const isReachable = !most || (size.widthPx <= most.widthPx && size.heightPx <= most.heightPx);
+      if (isThere && isReachable && isWithin(limits, size.widthPx, size.heightPx)) return size;
     }
+  return undefined;
+}
+
+/**
+ * Tries every width inside the source, the largest first. Only for rules so narrow that rounding misses them; the
+ * general way has answered before.
+ */
+function searchSize(source: PixelSize, limits: SizeLimits): PixelSize | undefined {
+  for (let w = Math.min(limits.maxWidthPx, source.widthPx); w >= limits.minWidthPx; w--) {
+    const highest = Math.min(
+      limits.maxHeightPx,
+      source.heightPx,
+      Math.floor(w / limits.minRatio),
+      Math.floor(limits.maxArea / w),
+    );
+    const lowest = Math.max(
+      limits.minHeightPx,
+      Math.ceil(w / limits.maxRatio),
+      Math.ceil(limits.minArea / w),
+    );
+    // Divisions leave the last bit open, so the answer is asked for by the same comparison as everywhere.
+    for (const h of [highest, lowest])
+      if (h >= 1 && h <= highest && isWithin(limits, w, h)) return { widthPx: w, heightPx: h };
+  }
   return undefined;
 }
 
@@ -144,37 +180,30 @@ function solution(method: 'whole' | 'trim', source: PixelSize, crop: PixelRect, 
 }
 
 function tooSmall(source: PixelSize, cut: PixelSize, limits: SizeLimits): TooSmall {
-  const byWidth = limits.minWidthPx / cut.widthPx;
-  const byHeight = limits.minHeightPx / cut.heightPx;
+  const enlargement = neededScale(cut, limits);
+  const needed = enlarged(cut, limits, enlargement);
   // The side of the *picture* that falls short, where one does; a cut can fall short though the picture does not.
-  const shortWidth = limits.minWidthPx - source.widthPx;
-  const shortHeight = limits.minHeightPx - source.heightPx;
-  const side =
-    shortWidth > 0 || shortHeight > 0
-      ? shortWidth / limits.minWidthPx >= shortHeight / limits.minHeightPx
-        ? 'width'
-        : 'height'
-      : byWidth >= byHeight
-        ? 'width'
-        : 'height';
-  const missing =
-    side === 'width'
-      ? limits.minWidthPx - Math.min(source.widthPx, cut.widthPx)
-      : limits.minHeightPx - Math.min(source.heightPx, cut.heightPx);
+  const shortWidth = needed.widthPx - source.widthPx;
+  const shortHeight = needed.heightPx - source.heightPx;
+  const isShort = shortWidth > 0 || shortHeight > 0;
+  const ofPicture = shortWidth / needed.widthPx >= shortHeight / needed.heightPx;
+  const ofCut = needed.widthPx / cut.widthPx >= needed.heightPx / cut.heightPx;
+  const side = (isShort ? ofPicture : ofCut) ? 'width' : 'height';
   const missingOfSource = side === 'width' ? shortWidth : shortHeight;
+  const missingOfCut = side === 'width' ? needed.widthPx - cut.widthPx : needed.heightPx - cut.heightPx;
   return {
     outcome: 'too-small',
-    enlargement: Math.max(byWidth, byHeight),
+    enlargement,
     side,
-    missingPx: Math.max(1, Math.ceil(missingOfSource > 0 ? missingOfSource : missing)),
-    needed: enlarged(cut, limits, Math.max(byWidth, byHeight)),
+    missingPx: Math.max(1, Math.ceil(missingOfSource > 0 ? missingOfSource : missingOfCut)),
+    needed,
   };
 }
 
 /** The least allowed size of a shape. Where one side is free, it follows the other. */
 function enlarged(cut: PixelSize, limits: SizeLimits, times: number): PixelSize {
   return {
-    widthPx: Math.max(limits.minWidthPx, Math.round(cut.widthPx * times)),
-    heightPx: Math.max(limits.minHeightPx, Math.round(cut.heightPx * times)),
+    widthPx: Math.max(limits.minWidthPx, Math.ceil(cut.widthPx * times - 0.5)),
+    heightPx: Math.max(limits.minHeightPx, Math.ceil(cut.heightPx * times - 0.5)),
   };
 }

@@ -22,9 +22,16 @@ export function mergeFound(field: string, found: readonly Found[]): Merged | und
   const doubt = (text: string, at: Found) => questions.push({ field, text, start: at.start, end: at.end });
   for (const item of used) if (item.doubt) doubt(item.doubt, item);
 
-  const isSpan = typeof first.value === 'object' && first.value !== null && !Array.isArray(first.value);
-  const value = isSpan ? mergeSpans(used, doubt) : mergePlain(field, used, doubt);
+  const value = isSpan(first.value) ? mergeSpans(used, doubt) : mergePlain(field, used, doubt);
   return { value, isAdvice: !hard.length, from: used.slice(), questions };
+}
+
+function isSpan(value: unknown): boolean {
+  return (
+    typeof value === 'object' &&
+    value !== null &&
+    ['exact', 'min', 'max'].some(key => Object.hasOwn(value, key))
+  );
 }
 
 type Doubt = (text: string, at: Found) => void;

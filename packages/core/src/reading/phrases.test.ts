@@ -240,3 +240,28 @@ describe('names', () => {
     expect(readRules(text).naming.spaces).toBe(spaces);
   });
 });
+
+describe('demands on how the picture is made', () => {
+  it.each<[string, Partial<ReadDeliverable>]>([
+    ['JPEG files of at least 12 megapixels.', { megapixels: { min: 12 } }],
+    ['JPEG, not more than 24 MP.', { megapixels: { max: 24 } }],
+    ['JPEG between 8 and 24 megapixels.', { megapixels: { min: 8, max: 24 } }],
+    ['JPEG files from a camera of 24 megapixels.', { megapixels: null }],
+    ['JPEG only. Do not upscale small images.', { enlarging: false }],
+    ['JPEG only. Images must not be enlarged.', { enlarging: false }],
+    ['JPEG. White bars may be added to reach the shape.', { canvas: { allowed: true, colour: '#ffffff' } }],
+    ['JPEG. No borders. Do not add padding round the image.', { canvas: { allowed: false } }],
+    ['JPEG, landscape format only.', { orientation: ['lying'] }],
+    ['JPEG. Images must be in portrait format.', { orientation: ['upright'] }],
+    [
+      'JPEG, 30 x 20 cm at 300 ppi.',
+      { print: { width: 30, height: 20, unit: 'cm', ppi: 300, isLeast: false } },
+    ],
+    [
+      'JPEG, 8 x 10 inches at 240 dpi or more.',
+      { print: { width: 8, height: 10, unit: 'in', ppi: 240, isLeast: true } },
+    ],
+  ])('%s', (text, wanted) => {
+    expect(fileOf(text)).toMatchObject(wanted);
+  });
+});

@@ -5,6 +5,7 @@ import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.t
 import { readNaming } from './read-naming.ts';
 import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
 import { readSections, readTotal } from './read-sections.ts';
+import { readFurther } from './read-further.ts';
 import { readEitherWay, readPhysical, readRatio, type PhysicalSize } from './read-shape.ts';
 import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
@@ -137,6 +138,7 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readMetadata(segment),
     ...readOverlays(segment),
     ...readMonochrome(segment),
+    ...readFurther(segment),
   ]);
   const printed = segments.flatMap(segment => readPhysical(segment) ?? []);
   return { found: [...joinTurned(found), ...turnedPrint(printed)], physical: printed[0] };
@@ -208,6 +210,8 @@ function fill(
     const isLeast = physical.isLeast || (!('exact' in ppi) && ppi.min !== undefined);
     const span = (inches: number): Span =>
       isLeast ? { min: Math.round(inches * perInch) } : { exact: Math.round(inches * perInch) };
+    const { width, height, unit } = physical;
+    deliverable.print = { width, height, unit, ppi: Math.round(perInch), isLeast };
     deliverable.width = span(physical.widthIn);
     deliverable.height = span(physical.heightIn);
     reading.claims.push({ field: 'width', deliverable: index, start: physical.start, end: physical.end });
@@ -226,12 +230,23 @@ function tidy(deliverable: ReadDeliverable): void {
   const { width, height } = deliverable;
   if (deliverable.eitherWay === null || !width || !height) return;
   const [w, h] = [width, height].map(span => ('exact' in span ? span.exact : (span.max ?? span.min ?? 0)));
-  if (deliverable.eitherWay && (w ?? 0) < (h ?? 0)) [deliverable.width, deliverable.height] = [height, width];
+  if (!deliverable.eitherWay || (w ?? 0) >= (h ?? 0)) return;
+  [deliverable.width, deliverable.height] = [height, width];
+  const { print } = deliverable;
+  if (print) deliverable.print = { ...print, width: print.height, height: print.width };
 }
 
 /** Which way round alone is no request for a file. */
 function hasAnything(deliverable: ReadDeliverable): boolean {
-  const silent: (keyof ReadDeliverable)[] = ['label', 'eitherWay', 'metadata'];
+  const silent: (keyof ReadDeliverable)[] = [
+    'label',
+    'eitherWay',
+    'metadata',
+    'megapixels',
+    'orientation',
+    'enlarging',
+    'canvas',
+  ];
   const said = (Object.keys(deliverable) as (keyof ReadDeliverable)[]).filter(key => !silent.includes(key));
   return (
     said.some(key => deliverable[key] !== null) ||

@@ -98,6 +98,10 @@ const PER_UNIT: Readonly<Record<string, number>> = { mm: 1 / 25.4, cm: 1 / 2.54 
 export interface PhysicalSize {
   widthIn: number;
   heightIn: number;
+  /** As written. */
+  width: number;
+  height: number;
+  unit: 'mm' | 'cm' | 'in';
   isLeast: boolean;
   start: number;
   end: number;
@@ -109,11 +113,17 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
   if (NOT_PRINT.test(text)) return undefined;
   const match = PHYSICAL.exec(text);
   if (match) {
-    const perUnit = PER_UNIT[(match[4] ?? '').toLowerCase()] ?? 1;
+    const written = (match[4] ?? '').toLowerCase();
+    const unit = written === 'mm' || written === 'cm' ? written : 'in';
+    const perUnit = PER_UNIT[unit] ?? 1;
+    const [width, height] = [readDecimal(match[1] ?? ''), readDecimal(match[3] ?? '')];
     const end = match.index + match[0].length;
     return {
-      widthIn: readDecimal(match[1] ?? '') * perUnit,
-      heightIn: readDecimal(match[3] ?? '') * perUnit,
+      widthIn: width * perUnit,
+      heightIn: height * perUnit,
+      width,
+      height,
+      unit,
       isLeast: boundOf(text.slice(0, match.index), '') === 'min',
       start: segment.start + match.index,
       end: segment.start + end,
@@ -127,6 +137,9 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
   return {
     widthIn: w / 25.4,
     heightIn: h / 25.4,
+    width: w,
+    height: h,
+    unit: 'mm',
     isLeast: false,
     start: segment.start + paper.index,
     end: segment.start + paper.index + 2,

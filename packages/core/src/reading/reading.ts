@@ -35,6 +35,20 @@ export interface ReadDeliverable {
   border: 'forbidden' | 'allowed' | null;
   watermark: 'forbidden' | 'allowed' | null;
   monochrome: boolean | null;
+  megapixels: { min?: number; max?: number } | null;
+  /** A size on paper as it was written, once its ppi is known. */
+  print: ReadPrint | null;
+  orientation: ('lying' | 'upright' | 'square')[] | null;
+  enlarging: boolean | null;
+  canvas: { allowed: boolean; colour?: string } | null;
+}
+
+export interface ReadPrint {
+  width: number;
+  height: number;
+  unit: 'mm' | 'cm' | 'in';
+  ppi: number;
+  isLeast: boolean;
 }
 
 export interface ReadSection {
@@ -107,5 +121,10 @@ export function noDeliverable(label: string | null): ReadDeliverable {
     border: null,
     watermark: null,
     monochrome: null,
+    megapixels: null,
+    print: null,
+    orientation: null,
+    enlarging: null,
+    canvas: null,
   };
 }

@@ -1,94 +1,33 @@
 import { z } from 'zod';
 import { namePatternSchema } from './name-pattern.ts';
+import { ruleSchema } from './rule.ts';
 
-/**
- * A rule sheet: one organiser's requirements as data. Nothing in it is ever run as code; every behaviour lives
- * in tables keyed by `kind` (see plan/size-limits.ts and proof/).
- */
+/** A rule sheet: one organiser's requirements as data. */
 
-const pixels = z.int().min(1).max(100_000);
+const shortId = z.string().regex(/^[a-z][a-z0-9-]{0,39}$/);
 
-const ruleBase = {
-  /** Stable inside its deliverable, so that findings and text marks can point at it. */
-  id: z.string().min(1).max(60),
-  /** `must` refuses a file, `advice` only remarks on it. */
-  level: z.enum(['must', 'advice']).default('must'),
-  /** The organiser's own sentence, where there is one. */
-  quote: z.string().max(2000).optional(),
-};
-
-/** From/to in pixels; both equal means exact. */
-const pixelRange = { minPx: pixels.optional(), maxPx: pixels.optional() };
-
-export const ruleSchema = z.discriminatedUnion('kind', [
+/** The shape of a detail, chosen from a list and never a raw expression. */
+export const detailShapeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('any') }),
+  z.strictObject({ kind: z.literal('digits'), count: z.int().min(1).max(20) }),
+  z.strictObject({ kind: z.literal('letters'), count: z.int().min(1).max(20) }),
+  /** Letters and then digits, as in `AB1234`. */
   z.strictObject({
-    ...ruleBase,
-    kind: z.literal('box'),
-    widthPx: pixels,
-    heightPx: pixels,
-    /** true: an upright picture may use the box turned by a quarter. */
-    eitherWay: z.boolean(),
+    kind: z.literal('letters-digits'),
+    letters: z.int().min(1).max(10),
+    digits: z.int().min(1).max(10),
   }),
   z.strictObject({
-    ...ruleBase,
-    kind: z.literal('exact-size'),
-    widthPx: pixels,
-    heightPx: pixels,
-    eitherWay: z.boolean(),
-  }),
-  z.strictObject({
-    ...ruleBase,
-    kind: z.literal('side'),
-    side: z.enum(['width', 'height', 'long-edge', 'short-edge']),
-    ...pixelRange,
-  }),
-  z.strictObject({
-    ...ruleBase,
-    kind: z.literal('ratio'),
-    /** Any one of these, as width and height. */
-    ratios: z
-      .array(z.strictObject({ width: z.number().min(0.1).max(100), height: z.number().min(0.1).max(100) }))
-      .min(1),
-    eitherWay: z.boolean(),
-    /** Greatest difference as a share of the ratio; half a part in a hundred hides rounding and nothing else. */
-    tolerance: z.number().min(0).max(0.2).default(0.005),
-  }),
-  z.strictObject({ ...ruleBase, kind: z.literal('enlarging'), allowed: z.boolean() }),
-  z.strictObject({
-    ...ruleBase,
-    kind: z.literal('bytes'),
-    minBytes: z.int().min(1).optional(),
-    maxBytes: z.int().min(1).optional(),
-    /** What the organiser wrote, for instance "1.5 MB"; the numbers beside it are the strict reading. */
-    written: z.string().max(60).optional(),
-  }),
-  z.strictObject({ ...ruleBase, kind: z.literal('file-format'), formats: z.array(z.enum(['jpeg'])).min(1) }),
-  z.strictObject({ ...ruleBase, kind: z.literal('jpeg-scan'), scan: z.enum(['baseline', 'progressive']) }),
-  z.strictObject({ ...ruleBase, kind: z.literal('bit-depth'), bits: z.literal(8) }),
-  z.strictObject({ ...ruleBase, kind: z.literal('ppi'), ppi: z.int().min(1).max(10_000) }),
-  z.strictObject({
-    ...ruleBase,
-    kind: z.literal('colour-space'),
-    space: z.enum(['srgb']),
-    profile: z.enum(['embedded', 'either']),
-  }),
-  z.strictObject({
-    ...ruleBase,
-    kind: z.literal('metadata'),
-    field: z.enum(['location', 'author']),
-    demand: z.literal('absent'),
+    kind: z.literal('one-of'),
+    options: z.array(z.string().min(1).max(60)).min(1).max(40),
   }),
 ]);
+export type DetailShape = z.infer<typeof detailShapeSchema>;
 
 const detailSchema = z.strictObject({
-  id: z.string().regex(/^[a-z][a-z0-9-]{0,39}$/),
+  id: shortId,
   label: z.string().min(1).max(80),
-  /** Chosen from a list, never a raw expression. */
-  shape: z.discriminatedUnion('kind', [
-    z.strictObject({ kind: z.literal('any') }),
-    z.strictObject({ kind: z.literal('digits'), count: z.int().min(1).max(20) }),
-    z.strictObject({ kind: z.literal('letters'), count: z.int().min(1).max(20) }),
-  ]),
+  shape: detailShapeSchema,
 });
 
 const sectionSchema = z.strictObject({
@@ -96,17 +35,21 @@ const sectionSchema = z.strictObject({
   label: z.string().min(1).max(80),
   /** The most entries one person may send in this section. */
   limit: z.int().min(1).optional(),
+  /** What the section's pictures must be, where it says so. */
+  picture: z.enum(['colour', 'monochrome']).optional(),
 });
 
 const deliverableSchema = z.strictObject({
-  id: z.string().regex(/^[a-z][a-z0-9-]{0,39}$/),
+  id: shortId,
   label: z.string().min(1).max(80),
-  rules: z.array(ruleSchema).min(1),
+  /** Codes of the sections whose pictures need this file; without it, all. */
+  sections: z.array(z.string().min(1).max(20)).min(1).optional(),
+  rules: z.array(ruleSchema).min(1).max(60),
   name: namePatternSchema,
 });
 
-/** Current version of the rule sheet format. */
-export const RULE_SHEET_VERSION = 1;
+/** Current version of the rule sheet format; see migrate-rule-sheet.ts for the steps that led here. */
+export const RULE_SHEET_VERSION = 2;
 
 export const ruleSheetSchema = z.strictObject({
   format: z.literal('able-frame/rule-sheet'),
@@ -125,42 +68,52 @@ export const ruleSheetSchema = z.strictObject({
     .optional(),
   /** ISO date on which somebody last compared this sheet with the organiser's text. */
   checkedOn: z.iso.date().optional(),
-  details: z.array(detailSchema),
-  sections: z.array(sectionSchema),
+  details: z.array(detailSchema).max(40),
+  sections: z.array(sectionSchema).max(60),
   /** The most entries in all. */
   maxEntries: z.int().min(1).optional(),
-  deliverables: z.array(deliverableSchema).min(1).max(1),
-  declarations: z.array(z.strictObject({ id: z.string().min(1), text: z.string().min(1).max(400) })),
+  /** The most files in all, where one picture becomes several. */
+  maxFiles: z.int().min(1).optional(),
+  /** The most that all files may weigh together. */
+  maxTotal: z.strictObject({ bytes: z.int().min(1), written: z.string().max(60).optional() }).optional(),
+  deliverables: z.array(deliverableSchema).min(1).max(8),
+  declarations: z
+    .array(z.strictObject({ id: z.string().min(1).max(60), text: z.string().min(1).max(400) }))
+    .max(40),
 });
 
 export type RuleSheet = z.infer<typeof ruleSheetSchema>;
-export type Rule = z.infer<typeof ruleSchema>;
-export type RuleKind = Rule['kind'];
-export type RuleOf<K extends RuleKind> = Extract<Rule, { kind: K }>;
 export type Deliverable = z.infer<typeof deliverableSchema>;
 export type Detail = z.infer<typeof detailSchema>;
 export type Section = z.infer<typeof sectionSchema>;
+export type Declaration = RuleSheet['declarations'][number];
 
-/** All rules of one kind in a deliverable, in the sheet's order. */
-export function rulesOf<K extends RuleKind>(deliverable: Pick<Deliverable, 'rules'>, kind: K): RuleOf<K>[] {
-  return deliverable.rules.filter((rule): rule is RuleOf<K> => rule.kind === kind);
+/** Whether pictures of a section need a deliverable. Without a section, those for all sections count. */
+export function isAskedOf(deliverable: Deliverable, sectionCode: string | undefined): boolean {
+  return !deliverable.sections || (sectionCode !== undefined && deliverable.sections.includes(sectionCode));
 }
 
+const OVERLAY_DECLARATIONS = {
+  border: 'No picture has a border.',
+  caption: 'No picture has a caption.',
+  'text-mark': 'No picture carries a name, a mark or lettering.',
+} as const;
+
 /**
- * Reads a rule sheet from untrusted data.
- * @throws Error with one sentence that names the first field that does not fit.
+ * Everything the person has to declare: the sheet's own declarations, and what its rules forbid inside the picture,
+ * which no program can see.
  */
-export function parseRuleSheet(data: unknown): RuleSheet {
-  const version = (data as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > RULE_SHEET_VERSION)
-    throw new Error(
-      `This rule sheet has version ${version}; up to version ${RULE_SHEET_VERSION} can be read here. Bring Able Frame up to date, or ask for the sheet in the older version.`,
-    );
-  const result = ruleSheetSchema.safeParse(data);
-  if (result.success) return result.data;
-  const issue = result.error.issues[0];
-  const place = issue?.path.length ? issue.path.join(' › ') : 'the whole file';
-  throw new Error(
-    `This is not a rule sheet that can be used: at ${place}, ${issue?.message ?? 'unknown fault'}.`,
+export function declarationsOf(sheet: RuleSheet): Declaration[] {
+  const forbidden = new Set(
+    sheet.deliverables.flatMap(d =>
+      d.rules.flatMap(rule =>
+        rule.kind === 'overlay' && !rule.allowed && rule.level === 'must' ? [rule.overlay] : [],
+      ),
+    ),
   );
+  const derived = [...forbidden].map(overlay => ({
+    id: `no-${overlay}`,
+    text: OVERLAY_DECLARATIONS[overlay],
+  }));
+  return [...sheet.declarations, ...derived.filter(d => !sheet.declarations.some(own => own.id === d.id))];
 }

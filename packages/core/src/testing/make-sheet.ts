@@ -1,4 +1,5 @@
-import { ruleSheetSchema, type Deliverable, type Rule, type RuleSheet } from '../rules/rule-sheet.ts';
+import type { Rule } from '../rules/rule.ts';
+import { ruleSheetSchema, type Deliverable, type RuleSheet } from '../rules/rule-sheet.ts';
 
 /** A deliverable with the given rules and a plain name, for tests. */
 export function makeDeliverable(rules: Rule[], name: Partial<Deliverable['name']> = {}): Deliverable {
@@ -19,7 +20,7 @@ export function makeDeliverable(rules: Rule[], name: Partial<Deliverable['name']
 export function makeSheet(change: Partial<RuleSheet> = {}): RuleSheet {
   return ruleSheetSchema.parse({
     format: 'able-frame/rule-sheet',
-    version: 1,
+    version: 2,
     id: 'test-sheet',
     title: 'Test sheet',
     organiser: 'Saltmere Camera Circle',

@@ -1,7 +1,7 @@
 import { MAX_PIXELS, type Refusal, type Remark } from '../intake/judge-incoming.ts';
 import type { FileFormat } from '../inspect/facts.ts';
 import { wordCount, wordSize } from './numbers.ts';
-import { FORMAT_WORDS } from './word-finding.ts';
+import { FORMAT_WORDS } from './word-format.ts';
 
 const WAYS_ON: Partial<Record<FileFormat, string>> = {
   gif: 'Open it in a picture program and save the frame you want as PNG.',

@@ -18,7 +18,30 @@ export function wordObstacle(obstacle: PlanObstacle): string {
 }
 
 export function wordQuestion(question: PlanQuestion, labels: PlanLabels): string {
-  return question.code === 'accept-cut' ? wordCut(question) : wordNameProblem(question.problem, labels);
+  switch (question.code) {
+    case 'accept-cut':
+      return wordCut(question);
+    case 'make-neutral':
+      return 'Monochrome is asked, and this picture shows colour. Let it be made neutral grey, or choose another.';
+    case 'metadata-missing':
+      return wordMissing(question, labels);
+    case 'name':
+      return wordNameProblem(question.problem, labels);
+  }
+}
+
+function wordMissing(
+  { field, detail }: Extract<PlanQuestion, { code: 'metadata-missing' }>,
+  labels: PlanLabels,
+): string {
+  if (detail !== undefined) return `The file has to hold your ${label(detail, labels)}. Fill it in above.`;
+  const what = {
+    author: 'the author’s name',
+    copyright: 'a copyright note',
+    camera: 'the camera’s data',
+    location: 'the place where it was taken',
+  }[field];
+  return `The file has to hold ${what}, and the original does not. Send the file as it came from the camera.`;
 }
 
 function wordCut(cut: Extract<PlanQuestion, { code: 'accept-cut' }>): string {
@@ -54,6 +77,10 @@ function wordNameProblem(problem: NameProblem, labels: PlanLabels): string {
       return `The file name needs your ${label(problem.detail, labels)}. Fill it in above.`;
     case 'detail-has-no-usable-letters':
       return `None of the letters of your ${label(problem.detail, labels)} may stand in this file name. Write it in the letters A to Z.`;
+    case 'date-missing':
+      return problem.of === 'taken'
+        ? 'The file name needs the day it was taken, and the picture does not hold it. Send the file as it came from the camera.'
+        : 'The file name needs the closing date, and the rules have none. Fill it in there.';
     case 'number-too-long':
       return `The running number ${problem.number} has more than the ${problem.digits} digits that are asked. Send fewer pictures.`;
     case 'name-too-long':
@@ -67,6 +94,8 @@ export function wordEntryFault(fault: EntryFault): string {
   switch (fault.code) {
     case 'too-many-entries':
       return `This is entry ${fault.place}; the organiser takes ${fault.limit}. Remove this one or another.`;
+    case 'too-many-files':
+      return `This is file ${fault.place}; the organiser takes ${fault.limit} files in all. Take a picture out.`;
     case 'too-many-in-section':
       return `This is entry ${fault.place} in ${fault.section}; ${fault.limit} are taken. Remove one or change its section.`;
     case 'section-unknown':

@@ -1,0 +1,67 @@
+import { boundOf, isAdvice } from './bounds.ts';
+import type { Found } from './found.ts';
+import { readDecimal } from './quantities.ts';
+import type { Segment } from './segments.ts';
+
+/** Demands on the picture's making that few organisers state: megapixels, enlarging, canvas, orientation. */
+
+const MEGAPIXELS =
+  /(?<![\d.,])(\d{1,3}(?:[.,]\d{1,2})?)(?:\s*(?:-|–|to|and)\s*(\d{1,3}(?:[.,]\d{1,2})?))?\s*-?(?:mega-?pixels?|mpx?|mpix(?:els?)?)\b/i;
+/** What a camera has is no demand on the file. */
+const OF_CAMERA = /\b(?:cameras?|sensors?|phones?|last (?:year|season)|used to)\b/i;
+
+const ENLARGING =
+  /\b(?:up-?(?:scal|siz|sampl|rez?)\w*|enlarg(?:e|ed|ing|ement)|interpolat\w*|blown up|blow up|made larger)\b/i;
+const DENIED = /\b(?:no|not|never|do not|don['’]t|must not|may not|without|avoid|cannot|nor)\b/i;
+
+const CANVAS =
+  /\b(?:(?:plain |black |white |grey |gray |coloured )?(?:canvas|padding|bars|letterbox\w*|surround|background)\b[^.;]{0,40}\b(?:added?|adding|placed|fill\w*|round|around)|(?:add|adding|placed? on|mounted on|centred on|padded with)\b[^.;]{0,30}\b(?:canvas|padding|bars|surround|letterbox\w*))\b/i;
+const COLOURS: readonly (readonly [RegExp, string])[] = [
+  [/\bblack\b/i, '#000000'],
+  [/\bwhite\b/i, '#ffffff'],
+  [/\bmid(?:dle)?[- ]gr[ae]y\b/i, '#777777'],
+];
+
+const ORIENTATION =
+  /\b(?:only (landscape|horizontal|portrait|upright|vertical|square)|(landscape|horizontal|portrait|upright|vertical)(?: format| orientation| shape| images?| pictures?| photos?(?:graphs?)?)* only|must (?:all )?be (?:in )?(?:(landscape|horizontal|upright|vertical)(?: format| orientation)?|(portrait) (?:format|orientation)))\b/i;
+
+export function readFurther(segment: Segment): Found[] {
+  const { text } = segment;
+  const found: Found[] = [];
+  const add = (field: string, value: unknown, match: RegExpExecArray) =>
+    found.push({
+      field,
+      value,
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice: isAdvice(text),
+    });
+
+  const pixels = MEGAPIXELS.exec(text);
+  if (pixels && !OF_CAMERA.test(text)) {
+    const [low, high] = [pixels[1], pixels[2]].map(n => (n === undefined ? undefined : readDecimal(n)));
+    const bound = boundOf(text.slice(0, pixels.index), text.slice(pixels.index + pixels[0].length));
+    if (high !== undefined) add('megapixels', { min: low, max: high }, pixels);
+    else if (bound === 'min') add('megapixels', { min: low }, pixels);
+    else if (bound === 'max') add('megapixels', { max: low }, pixels);
+  }
+  const enlarging = ENLARGING.exec(text);
+  if (enlarging && DENIED.test(text.slice(0, enlarging.index))) add('enlarging', false, enlarging);
+  const canvas = CANVAS.exec(text);
+  if (canvas && !/\b(?:print|mount board|wall)\b/i.test(text)) {
+    const isDenied = DENIED.test(text.slice(0, canvas.index)) || /\b(?:not allowed|forbidden)\b/i.test(text);
+    const colour = COLOURS.find(([words]) => words.test(text))?.[1];
+    add('canvas', { allowed: !isDenied, ...(colour && !isDenied ? { colour } : {}) }, canvas);
+  }
+  const orientation = ORIENTATION.exec(text);
+  if (orientation) {
+    const word =
+      orientation
+        .slice(1)
+        .find(group => group !== undefined)
+        ?.toLowerCase() ?? '';
+    const allowed = /landscape|horizontal/.test(word) ? 'lying' : word === 'square' ? 'square' : 'upright';
+    add('orientation', [allowed], orientation);
+  }
+  return found;
+}
