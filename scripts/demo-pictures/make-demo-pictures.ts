@@ -3,7 +3,7 @@ import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
-import { makeProfile, RECIPES } from '../../packages/core/src/testing/make-profile.ts';
+import { writeProfile, RECIPES } from '../../packages/core/src/colour/write-profile.ts';
 import { drawShapes } from './draw-shapes.ts';
 import { stream } from './noise.ts';
 import { renderScene } from './render-scene.ts';
@@ -27,7 +27,7 @@ async function makePicture(scene: Scene, scratch: string): Promise<void> {
   const { profile } = scene.store;
   if (profile !== 'none') {
     const file = join(scratch, `${profile}.icc`);
-    await writeFile(file, makeProfile(RECIPES[profile]));
+    await writeFile(file, writeProfile(RECIPES[profile]));
     picture = picture.withIccProfile(file);
   }
   const notes = { ...(scene.store.author ? { IFD0: { Artist: scene.store.author } } : {}) };

@@ -1,23 +1,27 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import sharp, { type Sharp } from 'sharp';
 import {
-  buildName,
+  exampleDetails,
   inspectFile,
   isProven,
-  planFile,
+  ppiOf,
+  planSubmission,
   proveFile,
   uprightSize,
   valueOf,
   BUILT_IN_SHEETS,
+  type ConformJob,
+  type OutputSettings,
 } from '@able-frame/core';
-import { makeProfile, RECIPES } from '../../core/src/testing/make-profile.ts';
+import { writeProfile, RECIPES } from '../../core/src/colour/write-profile.ts';
 import { conformPicture, type ConformResult } from './conform-picture.ts';
-import { encodeJpeg } from './encode-jpeg.ts';
+import { encodePicture } from './encode.ts';
 import { withScope, type Vips } from './engine.ts';
 import { startEngineInNode } from './node.ts';
 import { openPicture } from './open-picture.ts';
-import { resampleToSrgb } from './resample.ts';
-import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { resample } from './resample.ts';
+import { execFileSync } from 'node:child_process';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -32,7 +36,20 @@ afterAll(async () => {
   await rm(scratch, { recursive: true });
 });
 
-const FREE = { maxBytes: undefined, minBytes: undefined, ppi: undefined, scan: 'baseline' as const };
+const FREE: OutputSettings = {
+  format: 'jpeg',
+  bitDepth: 8,
+  space: 'srgb',
+  embedProfile: true,
+  scan: 'baseline',
+  leastQuality: 1,
+  fullChroma: false,
+  neutral: false,
+  ppi: undefined,
+  maxBytes: undefined,
+  minBytes: undefined,
+  metadata: { author: undefined, copyright: undefined, camera: false, location: false },
+};
 
 /** A picture whose quarters are red, green, blue and white, clockwise from the upper left. */
 function quarters(widthPx: number, heightPx: number): Sharp {
@@ -60,8 +77,13 @@ function texture(widthPx: number, heightPx: number): Sharp {
 
 function conform(
   bytes: Uint8Array,
-  job: Partial<Parameters<typeof conformPicture>[1]['job']> & {
+  {
+    target,
+    crop,
+    ...output
+  }: Partial<OutputSettings> & {
     target: { widthPx: number; heightPx: number };
+    crop?: ConformJob['crop'];
   },
 ) {
   const facts = inspectFile(bytes);
@@ -73,7 +95,7 @@ function conform(
       bytes,
       orientation: valueOf(facts.orientation) ?? 1,
       space: profile?.space ?? 'untagged',
-      job: { crop: { leftPx: 0, topPx: 0, ...size }, ...FREE, ...job },
+      job: { crop: crop ?? { leftPx: 0, topPx: 0, ...size }, target, output: { ...FREE, ...output } },
     },
     () => undefined,
   );
@@ -116,7 +138,7 @@ describe('conformPicture', () => {
     'keeps colours when it converts from %s',
     async space => {
       const file = join(scratch, `${space}.icc`);
-      await writeFile(file, makeProfile(RECIPES[space]));
+      await writeFile(file, writeProfile(RECIPES[space]));
       const colour = { r: 180, g: 120, b: 60 };
       const tagged = await sharp({ create: { width: 90, height: 60, channels: 3, background: colour } })
         .withIccProfile(file)
@@ -227,52 +249,198 @@ describe('conformPicture', () => {
     expect(conform(whole, { target: { widthPx: 300, heightPx: 200 } }).outcome).toBe('made');
   });
 
+  it.each([
+    ['jpeg', 8, 'adobe-rgb'],
+    ['jpeg', 8, 'grey'],
+    ['png', 16, 'display-p3'],
+    ['png', 8, 'grey'],
+    ['tiff', 16, 'prophoto'],
+    ['tiff', 8, 'srgb'],
+    ['webp', 8, 'srgb'],
+  ] as const)('writes %s with %i bits in %s', async (format, bitDepth, space) => {
+    const source = await quarters(120, 80).withIccProfile('srgb').png().toBuffer();
+    const target = { widthPx: 60, heightPx: 40 };
+    const made = bytesOf(conform(source, { target, format, bitDepth, space, ppi: 300 }));
+    const facts = inspectFile(made);
+    expect([facts.format, valueOf(facts.bitDepth)]).toEqual([format, bitDepth]);
+    expect(valueOf(facts.components)).toBe(space === 'grey' ? 1 : 3);
+    const profile = valueOf(facts.profile);
+    expect(space === 'grey' ? profile?.dataSpace : profile?.space).toBe(space === 'grey' ? 'GRAY' : space);
+    const density = valueOf(facts.density) ?? valueOf(facts.exifDensity);
+    expect(density && ppiOf(density)?.x).toBeCloseTo(300, 1);
+    // Another program, converting by the embedded profile, sees the colours that went in.
+    const [file, srgb] = [join(scratch, `colour.${format}`), join(scratch, 'plain-srgb.icc')];
+    await writeFile(file, made);
+    await writeFile(srgb, writeProfile(RECIPES.srgb));
+    const seen = execFileSync('convert', [
+      `${format}:${file}`,
+      '-profile',
+      srgb,
+      '-depth',
+      '8',
+      '-crop',
+      '1x1+10+10',
+      'rgb:-',
+    ]);
+    if (space === 'grey') expect(near([...seen.subarray(0, 1)], [130], 2)).toBe(true);
+    else expect(near([...seen], [255, 0, 0], 8)).toBe(true);
+  });
+
+  it('keeps sixteen bits that were there: a slow ramp has more than 256 levels', async () => {
+    const ramp = new Uint16Array(1600 * 8 * 3);
+    for (let i = 0; i < ramp.length; i++) ramp[i] = 20_000 + Math.floor((i % 4800) / 3) * 10;
+    const file = vips.Image.newFromMemory(ramp, 1600, 8, 3, vips.BandFormat.ushort);
+    const source = file.copy({ interpretation: 'rgb16' }).writeToBuffer('.png');
+    const target = { widthPx: 800, heightPx: 4 };
+    for (const [bitDepth, least, most] of [
+      [16, 700, 800],
+      [8, 60, 70],
+    ] as const) {
+      const made = bytesOf(conform(source, { target, format: 'tiff', bitDepth }));
+      const { data } = await sharp(made)
+        .toColourspace('rgb16')
+        .raw({ depth: 'ushort' })
+        .toBuffer({ resolveWithObject: true });
+      const levels = new Set(new Uint16Array(data.buffer, data.byteOffset, 800 * 3));
+      expect(levels.size).toBeGreaterThan(least);
+      expect(levels.size).toBeLessThanOrEqual(most);
+    }
+  });
+
+  it('makes a picture neutral in every pixel, in a file of three channels', async () => {
+    const source = await quarters(120, 80).withIccProfile('srgb').png().toBuffer();
+    for (const space of ['srgb', 'adobe-rgb', 'display-p3'] as const) {
+      const made = bytesOf(conform(source, { target: { widthPx: 60, heightPx: 40 }, neutral: true, space }));
+      expect(valueOf(inspectFile(made).components)).toBe(3);
+      expect(valueOf(inspectFile(made).profile)?.space).toBe(space);
+      expect(await hueOf(made)).toBe(0);
+    }
+  });
+
+  it('writes author and copyright in any script, and carries over only what is asked', async () => {
+    const file = join(scratch, 'camera.jpg');
+    await writeFile(file, await texture(120, 80).jpeg().toBuffer());
+    execFileSync('exiftool', [
+      '-q',
+      '-overwrite_original',
+      '-EXIF:Make=Boxer',
+      '-EXIF:Model=Two',
+      '-EXIF:Artist=Somebody Else',
+      '-EXIF:DateTimeOriginal=2026:11:01 10:00:00',
+      '-EXIF:GPSLatitude=51',
+      '-EXIF:GPSLatitudeRef=N',
+      '-EXIF:Orientation#=6',
+      '-XMP-dc:Creator=Somebody Else',
+      file,
+    ]);
+    const source = new Uint8Array(await readFile(file));
+    const target = { widthPx: 40, heightPx: 60 };
+    const nothing = { author: undefined, copyright: undefined, camera: false, location: false };
+    for (const format of ['jpeg', 'png', 'tiff', 'webp'] as const) {
+      const plain = inspectFile(bytesOf(conform(source, { target, format })));
+      expect([plain.author, plain.camera, plain.location, plain.notes].map(f => f.state)).toEqual(
+        Array(4).fill('absent'),
+      );
+      const metadata = {
+        ...nothing,
+        author: 'Małgorzata “Gosia” Øst & Co',
+        copyright: '© 2026',
+        camera: true,
+      };
+      const full = inspectFile(bytesOf(conform(source, { target, format, metadata })));
+      expect([full.author, full.copyright, full.camera].map(valueOf)).toEqual([
+        'Małgorzata “Gosia” Øst & Co',
+        '© 2026',
+        'Boxer Two',
+      ]);
+      expect([full.location.state, valueOf(full.orientation) ?? 1]).toEqual(['absent', 1]);
+      const placed = inspectFile(
+        bytesOf(conform(source, { target, format, metadata: { ...nothing, location: true } })),
+      );
+      expect([placed.location.state, placed.camera.state, placed.author.state]).toEqual([
+        'present',
+        'absent',
+        'absent',
+      ]);
+    }
+  });
+
+  it('keeps to a least quality, and says when that is too heavy', async () => {
+    const source = await texture(600, 400).jpeg({ quality: 98 }).toBuffer();
+    const target = { widthPx: 300, heightPx: 200 };
+    const good = bytesOf(conform(source, { target, leastQuality: 92, fullChroma: true }));
+    expect(valueOf(inspectFile(good).quality)).toBeGreaterThanOrEqual(92);
+    expect(valueOf(inspectFile(good).chroma)).toBe('4:4:4');
+    expect(conform(source, { target, leastQuality: 92, fullChroma: true, maxBytes: 9000 }).outcome).toBe(
+      'too-heavy',
+    );
+    const reached = conform(source, { target, minBytes: good.length });
+    expect(bytesOf(reached).length).toBeGreaterThanOrEqual(good.length);
+  });
+
   it.each(BUILT_IN_SHEETS.map(sheet => [sheet.title, sheet] as const))(
     'makes files from a plan that are proven: %s',
     async (_title, sheet) => {
-      const deliverable = sheet.deliverables[0]!;
-      const built = buildName(deliverable.name, {
-        title: 'Winter light',
-        sectionCode: sheet.sections[0]?.code,
-        placeInSection: 0,
-        placeInSubmission: 0,
-        details: { 'member-number': '0417', surname: 'Halloway' },
-      });
-      if (!built.ok) throw new Error('expected a name');
-      const { name } = built;
-      for (const [w, h] of [
-        [3000, 2000],
-        [2600, 2000],
-        [2400, 3600],
-        [5000, 1700],
-      ] as const) {
-        const source = await texture(w, h).jpeg({ quality: 70 }).toBuffer();
-        const plan = planFile(deliverable, {
-          source: { widthPx: w, heightPx: h },
-          name: { ok: true, name },
-          acceptedCut: undefined,
-        });
-        if (plan.state === 'cannot') throw new Error(plan.state);
-        const result = conform(source, plan.job);
-        const facts = inspectFile(bytesOf(result));
-        const { width = 0, height = 0 } = await sharp(bytesOf(result)).metadata();
-        const findings = proveFile({
-          deliverable,
-          facts,
-          fileName: name,
-          expectedName: name,
-          decode: { outcome: 'decoded', widthPx: width, heightPx: height },
-          scale: plan.scale,
-          sheet,
-        });
-        expect(findings.filter(f => f.verdict !== 'met')).toEqual(
-          sheet.id === 'greyling-club-round' ? [] : [],
-        );
-        expect(isProven(findings)).toBe(true);
+      const details = exampleDetails(sheet);
+      const proven = new Set<string>();
+      for (const [i, [widthPx, heightPx]] of SOURCES.entries()) {
+        const source = await texture(widthPx, heightPx).jpeg({ quality: 70 }).toBuffer();
+        const sectionCode = sheet.sections[i % Math.max(1, sheet.sections.length)]?.code;
+        const picture = {
+          id: 'a',
+          title: 'Winter light',
+          sectionCode,
+          source: { widthPx, heightPx },
+          takenOn: '2026-11-01',
+        };
+        for (const { plan, deliverableId } of planSubmission(sheet, details, [picture])) {
+          const deliverable = sheet.deliverables.find(d => d.id === deliverableId);
+          if (!plan || plan.state === 'cannot' || !deliverable || plan.name === undefined) continue;
+          const bytes = bytesOf(conform(source, { ...plan.job, ...plan.job.output }));
+          const { width = 0, height = 0 } = await sharp(bytes).metadata();
+          const findings = proveFile({
+            deliverable,
+            facts: inspectFile(bytes),
+            fileName: plan.name,
+            expectedName: plan.name,
+            decode: { outcome: 'decoded', widthPx: width, heightPx: height, hue: await hueOf(bytes) },
+            scale: plan.scale,
+            source: picture.source,
+            sheet,
+            isOurs: true,
+            expectedTexts: { author: details['name'], copyright: details['copyright'] },
+            inMonochromeSection: sheet.sections.find(s => s.code === sectionCode)?.picture === 'monochrome',
+          });
+          expect(findings.filter(f => f.verdict !== 'met' && f.asked.level === 'must')).toEqual([]);
+          expect(isProven(findings)).toBe(true);
+          proven.add(deliverableId);
+        }
       }
+      expect([...proven].sort()).toEqual(sheet.deliverables.map(d => d.id).sort());
     },
+    60_000,
   );
 });
+
+/** Enough shapes and sizes that every sheet finds one it can use. */
+const SOURCES = [
+  [3000, 2000],
+  [2600, 2000],
+  [2400, 3600],
+  [6400, 1700],
+] as const;
+
+/** Greatest difference between the channels of any pixel. */
+async function hueOf(bytes: Uint8Array): Promise<number> {
+  const { data, info } = await sharp(bytes, { ignoreIcc: true }).raw().toBuffer({ resolveWithObject: true });
+  if (info.channels < 3) return 0;
+  let hue = 0;
+  for (let i = 0; i < data.length; i += info.channels) {
+    const [r = 0, g = 0, b = 0] = data.subarray(i, i + 3);
+    hue = Math.max(hue, Math.max(r, g, b) - Math.min(r, g, b));
+  }
+  return hue;
+}
 
 function reencodeAt(
   source: Uint8Array,
@@ -283,11 +451,18 @@ function reencodeAt(
   return withScope(scope => {
     const opened = openPicture(vips, scope, source, 1);
     const pixels = scope.keep(
-      resampleToSrgb(vips, scope, opened, 'untagged', {
+      resample(vips, scope, opened, 'untagged', {
         crop: { leftPx: 0, topPx: 0, widthPx: 600, heightPx: 400 },
         target,
+        output: FREE,
       }).copyMemory(),
     );
-    return encodeJpeg(pixels, { quality, fullChroma, ppi: 72, scan: 'baseline' });
+    return encodePicture(
+      vips,
+      pixels,
+      FREE,
+      { exif: false, xmp: undefined },
+      { quality, fullChroma, effort: 0 },
+    );
   });
 }

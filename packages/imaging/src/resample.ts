@@ -1,36 +1,39 @@
-import type { ConformJob, KnownSpace } from '@able-frame/core';
+import type { ConformJob, KnownSpace, OutputSettings } from '@able-frame/core';
+import { profilePath } from './colour-profiles.ts';
 import type { Image, ImageScope, Vips } from './engine.ts';
 import { encodedTable, linearTable } from './tone-curves.ts';
 
 /**
- * Cuts and resizes in linear light with one Lanczos filter, then converts to 8-bit sRGB.
+ * Cuts and resizes in linear light with one Lanczos filter, then converts to the colours that are asked.
  *
  * The picture is made linear by its own tone curve, resized, and given that curve back, so that the costly
  * profile conversion sees only the small picture and no colour is clipped before the filter. Profiles whose
  * curve is not known are converted to 16-bit sRGB first, at full size.
  */
-export function resampleToSrgb(
+export function resample(
   vips: Vips,
   scope: ImageScope,
   upright: Image,
   space: KnownSpace | 'untagged',
-  job: Pick<ConformJob, 'crop' | 'target'>,
+  job: Pick<ConformJob, 'crop' | 'target'> & { output: ColourSettings },
 ): Image {
-  const { crop, target } = job;
+  const { crop, target, output } = job;
   const isGrey = upright.bands < 3;
   const needsEarlyConversion = (space === 'other' && !isGrey) || upright.bands > 3;
-  const opened = needsEarlyConversion ? scope.keep(toSrgb(upright, 16)) : upright;
+  const opened = needsEarlyConversion ? scope.keep(convert(upright, 'srgb', 16)) : upright;
   const curveSpace = space === 'untagged' || needsEarlyConversion || isGrey ? 'srgb' : space;
 
   const cut = isWholeOf(opened, crop)
     ? opened
     : scope.keep(opened.crop(crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx));
-  const resized = resizeLinear(vips, scope, cut, curveSpace, target);
-
-  if (needsEarlyConversion || space === 'untagged' || space === 'srgb')
-    return scope.keep(scope.keep(asRgb(scope, resized)).colourspace('srgb'));
-  return scope.keep(toSrgb(resized, 8));
+  const isSrgb = needsEarlyConversion || space === 'untagged' || space === 'srgb';
+  // Where nothing is converted afterwards, the curve rounds to the final levels itself.
+  const isLast = isSrgb && output.space === 'srgb' && output.bitDepth === 8 && !output.neutral;
+  const resized = resizeLinear(vips, scope, cut, curveSpace, target, isLast ? 8 : 16);
+  return toOutput(vips, scope, resized, isSrgb, output);
 }
+
+type ColourSettings = Pick<OutputSettings, 'space' | 'bitDepth' | 'neutral'>;
 
 function resizeLinear(
   vips: Vips,
@@ -38,6 +41,7 @@ function resizeLinear(
   cut: Image,
   curveSpace: KnownSpace,
   target: ConformJob['target'],
+  depth: 8 | 16,
 ): Image {
   if (cut.width === target.widthPx && cut.height === target.heightPx) return cut;
   const levels = cut.format === 'ushort' ? 65536 : 256;
@@ -45,13 +49,55 @@ function resizeLinear(
   const small = scope.keep(
     linear.resize(target.widthPx / cut.width, { vscale: target.heightPx / cut.height, kernel: 'lanczos3' }),
   );
-  const encoded = scope.keep(small.maplut(encodedTable(vips, scope, curveSpace)));
-  return scope.keep(encoded.copy({ interpretation: cut.bands < 3 ? 'grey16' : 'rgb16' }));
+  const encoded = scope.keep(small.maplut(encodedTable(vips, scope, curveSpace, depth)));
+  return asRgb(scope, encoded);
 }
 
-/** Relative colorimetric with black point compensation off: what the club's projector software does as well. */
-function toSrgb(image: Image, depth: 8 | 16): Image {
-  return image.iccTransform('srgb', { embedded: true, intent: 'relative', depth });
+function toOutput(
+  vips: Vips,
+  scope: ImageScope,
+  image: Image,
+  isSrgb: boolean,
+  { space, bitDepth, neutral }: ColourSettings,
+): Image {
+  const typed = asRgb(scope, image);
+  if (space === 'grey') return scope.keep(convert(typed, profilePath(vips, 'grey'), bitDepth));
+  if (!neutral) return inSpace(vips, scope, typed, isSrgb, space, bitDepth);
+  // Grey with the sRGB curve, three times over, is the same grey in sRGB.
+  const grey = scope.keep(convert(typed, profilePath(vips, 'grey'), 16));
+  const three = thrice(scope, grey);
+  if (space === 'srgb') return inSpace(vips, scope, three, true, space, bitDepth);
+  const converted = inSpace(vips, scope, three, true, space, bitDepth);
+  // Rounding in the conversion leaves a level of difference between the channels; one of them stands for all.
+  return thrice(scope, scope.keep(converted.extractBand(1)));
+}
+
+function inSpace(
+  vips: Vips,
+  scope: ImageScope,
+  image: Image,
+  isSrgb: boolean,
+  space: OutputSettings['space'],
+  depth: 8 | 16,
+): Image {
+  if (space === 'srgb' && isSrgb) return scope.keep(image.colourspace(depth === 8 ? 'srgb' : 'rgb16'));
+  return scope.keep(convert(image, profilePath(vips, space), depth));
+}
+
+function thrice(scope: ImageScope, band: Image): Image {
+  const joined = scope.keep(band.bandjoin([band, band]));
+  // The grey profile that the conversion left behind must not be taken for that of three channels.
+  const three = scope.keep(joined.copy({ interpretation: band.format === 'ushort' ? 'rgb16' : 'srgb' }));
+  three.remove('icc-profile-data');
+  return three;
+}
+
+/**
+ * Relative colorimetric with black point compensation off: what the club's projector software does as well.
+ * A picture without a profile is taken for sRGB.
+ */
+function convert(image: Image, profile: string, depth: 8 | 16): Image {
+  return image.iccTransform(profile, { embedded: true, input_profile: 'srgb', intent: 'relative', depth });
 }
 
 function asRgb(scope: ImageScope, image: Image): Image {

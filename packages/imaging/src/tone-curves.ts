@@ -23,12 +23,22 @@ export function linearTable(vips: Vips, scope: ImageScope, space: KnownSpace, le
   return table(vips, scope, levels, x => decode(space, x));
 }
 
-/** Table from 16 bits of linear light back to 16 bits of the space's own curve. */
-export function encodedTable(vips: Vips, scope: ImageScope, space: KnownSpace): Image {
-  return table(vips, scope, 65536, y => encode(space, y));
+/** Table from 16 bits of linear light back to 8 or 16 bits of the space's own curve. */
+export function encodedTable(vips: Vips, scope: ImageScope, space: KnownSpace, depth: 8 | 16): Image {
+  return table(vips, scope, 65536, y => encode(space, y), depth);
 }
 
-function table(vips: Vips, scope: ImageScope, levels: number, curve: (x: number) => number): Image {
-  const values = Uint16Array.from({ length: levels }, (_, i) => Math.round(65535 * curve(i / (levels - 1))));
-  return scope.keep(vips.Image.newFromMemory(values, levels, 1, 1, vips.BandFormat.ushort));
+function table(
+  vips: Vips,
+  scope: ImageScope,
+  levels: number,
+  curve: (x: number) => number,
+  depth: 8 | 16 = 16,
+): Image {
+  const top = 2 ** depth - 1;
+  const levelAt = (i: number) => Math.round(top * curve(i / (levels - 1)));
+  const values = depth === 8 ? new Uint8Array(levels) : new Uint16Array(levels);
+  for (let i = 0; i < levels; i++) values[i] = levelAt(i);
+  const format = depth === 8 ? vips.BandFormat.uchar : vips.BandFormat.ushort;
+  return scope.keep(vips.Image.newFromMemory(values, levels, 1, 1, format));
 }

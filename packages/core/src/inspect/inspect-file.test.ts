@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import sharp, { type Sharp } from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { makeProfile, RECIPES } from '../testing/make-profile.ts';
+import { writeProfile, RECIPES } from '../colour/write-profile.ts';
 import { ppiOf } from './density.ts';
 import { uprightSize, valueOf, type FileFacts } from './facts.ts';
 import { inspectFile } from './inspect-file.ts';
@@ -129,7 +129,7 @@ describe('a colour profile', () => {
   it.each(['srgb', 'adobe-rgb', 'display-p3'] as const)('is recognised by its numbers: %s', async space => {
     const file = join(folder, `${space}.icc`);
     // Named as something it is not: the name must not matter.
-    writeFileSync(file, makeProfile({ ...RECIPES[space], description: 'sRGB IEC61966-2.1' }));
+    writeFileSync(file, writeProfile({ ...RECIPES[space], description: 'sRGB IEC61966-2.1' }));
     for (const bytes of [
       await picture().withIccProfile(file).jpeg().toBuffer(),
       await picture().withIccProfile(file).png().toBuffer(),
@@ -151,8 +151,8 @@ describe('a colour profile', () => {
       { ...RECIPES.srgb, red: [0.45, 0.2225, 0.0139] as const },
       { ...RECIPES.srgb, curve: 1.8 },
     ];
-    for (const recipe of odd) expect(inspectProfile(makeProfile(recipe))).toBe('other');
-    expect(inspectProfile(makeProfile(RECIPES.srgb))).toBe('srgb');
+    for (const recipe of odd) expect(inspectProfile(writeProfile(recipe))).toBe('other');
+    expect(inspectProfile(writeProfile(RECIPES.srgb))).toBe('srgb');
   });
 
   it('that is junk is unreadable', () => {
@@ -205,8 +205,7 @@ describe('a TIFF', () => {
   ] as const)('in %s: %i bits, %i components, %s', async (space, bits, components, compression) => {
     const tiff = await picture()
       .toColourspace(space)
-      .withMetadata({ density: 300 })
-      .tiff({ compression })
+      .tiff({ compression, xres: 300 / 25.4, yres: 300 / 25.4 })
       .toBuffer();
     const facts = inspectFile(tiff);
     const { tags } = exiftool(tiff, 'plain.tif');

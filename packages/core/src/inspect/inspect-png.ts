@@ -1,5 +1,6 @@
 import { Inflate } from 'fflate';
 import { ByteReader, OutOfBytes, joinBytes, latin1, utf8 } from './byte-reader.ts';
+import { crc32 } from './crc32.ts';
 import { noFacts, present, unreadable, type FileFacts, type Place } from './facts.ts';
 import { readIccProfile } from './icc-profile.ts';
 import { readExif, readXmp } from './metadata.ts';
@@ -92,8 +93,7 @@ function readChunk(facts: FileFacts, type: string, data: Uint8Array, at: Place):
     case 'zTXt':
     case 'iTXt':
       facts.notes = present('text', at);
-      if (type === 'zTXt') return;
-      return readText(facts, data, at);
+      return readText(facts, type === 'zTXt' ? unpackedText(data) : data, at);
   }
 }
 
@@ -122,6 +122,16 @@ function unpack(packed: Uint8Array): Uint8Array {
   return joinBytes(parts);
 }
 
+/** A zTXt chunk as the tEXt chunk it stands for: keyword, null, method, packed text. */
+function unpackedText(data: Uint8Array): Uint8Array {
+  const end = data.indexOf(0);
+  try {
+    return joinBytes([data.subarray(0, end + 1), unpack(data.subarray(end + 2))]);
+  } catch {
+    return data.subarray(0, end + 1);
+  }
+}
+
 function readText(facts: FileFacts, data: Uint8Array, at: Place): void {
   const end = data.indexOf(0);
   const keyword = latin1(data.subarray(0, Math.max(0, end)));
@@ -131,17 +141,4 @@ function readText(facts: FileFacts, data: Uint8Array, at: Place): void {
   if (keyword === 'Author' && text && facts.author.state === 'absent') facts.author = present(text, at);
   if (keyword === 'Copyright' && text && facts.copyright.state === 'absent')
     facts.copyright = present(text, at);
-}
-
-const CRC_TABLE = Uint32Array.from({ length: 256 }, (_, n) => {
-  let c = n;
-  for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
-  return c >>> 0;
-});
-
-/** CRC-32 as annex D of the standard computes it. */
-function crc32(bytes: Uint8Array): number {
-  let c = 0xffffffff;
-  for (const byte of bytes) c = (CRC_TABLE[(c ^ byte) & 0xff] ?? 0) ^ (c >>> 8);
-  return (c ^ 0xffffffff) >>> 0;
 }

@@ -94,7 +94,13 @@ function listItem(text: string, property: string): string | undefined {
   const end = text.indexOf(`</${property}`, start);
   const inside = text.slice(start, end === -1 ? start + 2000 : Math.min(end, start + 2000));
   const found = /<rdf:li[^>]{0,200}>([^<]{1,500})</.exec(inside)?.[1]?.trim();
-  return found || undefined;
+  return found ? unescaped(found) : undefined;
+}
+
+const ENTITIES: Readonly<Record<string, string>> = { lt: '<', gt: '>', quot: '"', apos: "'", amp: '&' };
+
+function unescaped(text: string): string {
+  return text.replace(/&(lt|gt|quot|apos|amp);/g, (whole, name: string) => ENTITIES[name] ?? whole);
 }
 
 function attribute(text: string, property: string): string | undefined {

@@ -1,0 +1,40 @@
+import { writeXmp, type OutputMetadata } from '@able-frame/core';
+import type { Notes } from './encode.ts';
+import type { Image } from './engine.ts';
+
+/** EXIF fields that belong to a position (EXIF 3.0, clause 4.6.7), as the engine names its directory. */
+const POSITION = /^exif-ifd3-/;
+/** Fields that name people or texts, which are written anew or not at all. */
+const PEOPLE =
+  /-(?:Artist|Copyright|ImageDescription|UserComment|XP\w+|CameraOwnerName|OwnerName|MakerNote)$/;
+/** Fields of the file that the original was, not of the picture. */
+const OF_OLD_FILE = /-(?:Orientation|PixelXDimension|PixelYDimension|ColorSpace|Software)$|^exif-ifd1-/;
+
+/**
+ * Prepares what is written into a file beside its pixels: only what was asked, and nothing of the original that nobody
+ * asked for.
+ * @param image carries the original's notes; it is changed
+ * @returns the blocks that are to be written
+ */
+export function carryNotes(image: Image, metadata: OutputMetadata): Notes {
+  const { author, copyright, camera, location } = metadata;
+  const fields = fieldsOf(image);
+  for (const name of ['xmp-data', 'iptc-data', 'photoshop-data', 'gainmap-data', 'jpeg-thumbnail-data'])
+    if (fields.includes(name)) image.remove(name);
+  for (const name of fields.filter(field => field.startsWith('exif-ifd'))) {
+    const isPosition = POSITION.test(name);
+    const isKept = isPosition ? location : camera && !PEOPLE.test(name) && !OF_OLD_FILE.test(name);
+    if (!isKept) image.remove(name);
+  }
+  const exif = camera || location;
+  if (!exif && fields.includes('exif-data')) image.remove('exif-data');
+  if (!author && !copyright) return { exif, xmp: undefined };
+  const xmp = writeXmp({ ...(author ? { author } : {}), ...(copyright ? { copyright } : {}) });
+  image.setBlob('xmp-data', new TextEncoder().encode(xmp) as never);
+  return { exif, xmp };
+}
+
+function fieldsOf(image: Image): string[] {
+  const list = image.getFields() as unknown as { size: () => number; get: (i: number) => string };
+  return Array.from({ length: list.size() }, (_, i) => list.get(i));
+}
