@@ -19,7 +19,7 @@ export { crc32 } from './inspect/crc32.ts';
 export { ppiOf } from './inspect/density.ts';
 export { inspectFile } from './inspect/inspect-file.ts';
 export { RECIPES, writeProfile } from './colour/write-profile.ts';
-export { writeXmp } from './metadata/write-xmp.ts';
+export { writeXmp, type CameraProperties } from './metadata/write-xmp.ts';
 export { recogniseFormat } from './inspect/recognise-format.ts';
 export * from './intake/judge-incoming.ts';
 export * from './proof/findings.ts';

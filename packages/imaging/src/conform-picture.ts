@@ -37,7 +37,7 @@ export function conformPicture(
     const pipeline = resample(vips, scope, upright, space, job);
     // Nothing has been computed so far; this one pass decodes, cuts and resizes.
     const pixels = scope.keep(pipeline.copyMemory());
-    const notes = carryNotes(pixels, job.output.metadata);
+    const notes = carryNotes(pixels, job.output);
     onStage('weighing');
     return weigh(vips, pixels, job.output, notes);
   });

@@ -84,8 +84,18 @@ export function readXmp(facts: FileFacts, bytes: Uint8Array, at: Place): void {
     facts.location = present('GPS position in XMP', at);
   const creator = listItem(text, 'dc:creator') ?? attribute(text, 'photoshop:Credit');
   if (creator && facts.author.state === 'absent') facts.author = present(creator, at);
+  const maker = [element(text, 'tiff:Make'), element(text, 'tiff:Model')].filter(part => part !== undefined);
+  if (maker.length && facts.camera.state === 'absent') facts.camera = present(maker.join(' '), at);
   const rights = listItem(text, 'dc:rights');
   if (rights && facts.copyright.state === 'absent') facts.copyright = present(rights, at);
+}
+
+/** A property written as an element or as an attribute. */
+function element(text: string, property: string): string | undefined {
+  const start = text.indexOf(`<${property}>`);
+  if (start === -1) return attribute(text, property);
+  const from = start + property.length + 2;
+  return unescaped(text.slice(from, Math.min(text.indexOf('<', from), from + 500)).trim()) || undefined;
 }
 
 function listItem(text: string, property: string): string | undefined {
