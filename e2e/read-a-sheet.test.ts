@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { parseRuleSheet } from '@able-frame/core';
-import { downloaded, field, press, seeText } from './browser.ts';
+import { downloaded, field, openBrowser, pageErrors, press, seeText } from './browser.ts';
 import { slope } from './make-pictures.ts';
 import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
@@ -14,14 +14,15 @@ const TEXT = `Winterbourne Salon
 Images are JPEG, sRGB, and exactly 1200 x 800 pixels. No more than 500 Kb each. Up to three pictures per member.
 Name the file with your member number, an underscore and the title, e.g. 0147_Low Tide.jpg
 The tea room opens at noon.
-Entries close at 8 pm on 5 February 2027.`;
+Tiny pictures look foolish on so large a wall.
+Entries close at 8 pm on 5 February.`;
 
 const stage = useStage();
 
 it('shows which words gave which rule, what nobody claimed, and what is doubtful', async () => {
   const { driver } = stage.browser;
   await driver.get(`${stage.address}/sheets`);
-  await press(driver, 'Read one out of an organiser’s text');
+  await press(driver, 'Read out of a text');
   await (await field(driver, 'The organiser’s text')).sendKeys(TEXT);
   await press(driver, 'Read the rules');
   await seeText(driver, 'Exactly 1200 × 800');
@@ -39,33 +40,55 @@ it('shows which words gave which rule, what nobody claimed, and what is doubtful
   await driver.wait(async () => (await size.getCssValue('background-color')) !== before, 5000);
 });
 
-it('lets a person put a rule right, leave one out and add one', async () => {
+it('lets a person put a rule right, leave one out, add one, and take it back', async () => {
   const { driver } = stage.browser;
   await press(driver, 'Change at most 500,000 bytes');
-  const most = await field(driver, 'At most, bytes');
+  const most = await field(driver, 'At most');
   const all = Key.chord(Key.CONTROL, 'a');
   await most.sendKeys(all, 'four hundred');
-  await seeText(driver, 'a whole number is asked');
-  await most.sendKeys(all, '400,000');
+  await seeText(driver, 'a weight such as 400 KB is asked');
+  await most.sendKeys(all, '400 KB');
   await seeText(driver, 'At most 400,000 bytes');
   await press(driver, 'Change JPEG');
   await press(driver, 'Leave this rule out: JPEG');
-  await driver.wait(
-    async () => !(await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length,
-    5000,
-  );
-  await (await field(driver, 'Something is missing:')).sendKeys('JPEG');
+  const count = async () => (await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length;
+  await driver.wait(async () => (await count()) === 0, 5000);
+  await press(driver, 'Undo');
+  await driver.wait(async () => (await count()) === 1, 5000);
+  await press(driver, 'Redo');
+  await driver.wait(async () => (await count()) === 0, 5000);
+  await choose('Something is missing:', 'the kind of file');
   await press(driver, 'Add it');
-  await driver.wait(
-    async () => (await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length === 1,
-    5000,
-  );
+  await driver.wait(async () => (await count()) === 1, 5000);
 });
 
-it('keeps the sheet, gives it away as a file, and takes it back as another', async () => {
+it('settles a doubt in place, and makes a rule of words that nobody claimed', async () => {
+  const { driver } = stage.browser;
+  await seeText(driver, 'Two doubts to settle.');
+  await press(driver, '500 KB (taken so far)');
+  await seeText(driver, 'One doubt to settle.');
+  const at = await field(driver, 'It closes on');
+  await driver.executeScript(
+    `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+     set.call(arguments[0], '2027-02-05T20:00');
+     arguments[0].dispatchEvent(new Event('input', { bubbles: true }));`,
+    at,
+  );
+  await press(driver, 'Use this date');
+  await seeText(driver, 'Closes 2027-02-05, 20:00');
+  await choose('Make a rule of the words', 'Tiny pictures look foolish on so large a wall.');
+  await choose('about', 'enlarging');
+  await press(driver, 'Make the rule');
+  await seeText(driver, 'Added: never enlarged.');
+  const marked = await driver.findElements(By.css('mark'));
+  const words = await Promise.all(marked.map(m => m.getText()));
+  expect(words).toContain('Tiny pictures look foolish on so large a wall.');
+});
+
+it('keeps the sheet, gives it away as a file, and takes it back only after showing what differs', async () => {
   const { driver, downloads } = stage.browser;
   await press(driver, 'Keep this rule sheet');
-  await seeText(driver, 'Four rule sheets are here.');
+  await seeText(driver, 'Twelve rule sheets are here.');
   await press(driver, 'Share as a file');
   const file = await downloaded(downloads, '.json');
   const sheet = parseRuleSheet(JSON.parse(await readFile(file, 'utf8')));
@@ -78,27 +101,80 @@ it('keeps the sheet, gives it away as a file, and takes it back as another', asy
     expect.objectContaining({ kind: 'bytes', maxBytes: 400_000 }),
   );
 
-  const picker = await field(driver, 'Rule sheet file');
-  await picker.sendKeys(file);
-  await seeText(driver, 'Five rule sheets are here.');
-  const broken = join(stage.folder, 'broken.json');
-  await writeFile(broken, JSON.stringify({ ...sheet, version: 9 }));
-  await picker.sendKeys(broken);
-  await seeText(driver, 'broken.json was not added.');
-  await seeText(driver, 'Five rule sheets are here.');
+  const give = async (name: string, content: unknown) => {
+    const path = join(stage.folder, name);
+    await writeFile(path, JSON.stringify(content));
+    await (await field(driver, 'Rule sheet file')).sendKeys(path);
+  };
+  await give('same.json', sheet);
+  await seeText(driver, 'is here already, and is the same.');
+  await give('newer.json', { ...sheet, version: 9 });
+  await seeText(driver, 'newer.json was not added.');
+  await give('changed.json', { ...sheet, maxEntries: 2, sparkle: true });
+  await seeText(driver, 'is here already, and the file differs from it.');
+  await seeText(driver, 'up to 2');
+  expect(await accessFaults(driver)).toEqual([]);
+  await press(driver, 'Keep both');
+  await seeText(driver, 'Not known here and left out: sparkle.');
+  await seeText(driver, '13 rule sheets are here.');
 });
 
-it('uses the sheet for a picture, which is proven against it', async () => {
+it('is taken in elsewhere and used for a picture, which is proven against it', async () => {
+  const { downloads } = stage.browser;
+  const file = await downloaded(downloads, '.json');
+  const elsewhere = await openBrowser();
+  const { driver } = elsewhere;
+  try {
+    await driver.get(`${stage.address}/sheets`);
+    await (await field(driver, 'Rule sheet file')).sendKeys(file);
+    await seeText(driver, 'Winterbourne Salon was added.');
+    await press(driver, 'Home');
+    await press(driver, 'Start a submission to Winterbourne Salon');
+    await (await field(driver, 'Your member number')).sendKeys('0147');
+    const picture = join(stage.folder, 'Net loft.jpg');
+    await slope(2400, 1600, 4).jpeg({ quality: 90 }).toFile(picture);
+    await (await field(driver, 'Picture files')).sendKeys(picture);
+    await press(driver, 'Make and prove 1');
+    await seeText(driver, 'The file is proven.', 60_000);
+    await press(driver, 'Proof');
+    await seeText(driver, '0147_Net loft.jpg');
+    await seeText(driver, 'At most 400,000 bytes');
+    expect(await pageErrors(driver)).toEqual([]);
+  } finally {
+    await elsewhere.close();
+  }
+});
+
+it('follows the organiser’s newer text, and says which submission that puts in doubt', async () => {
   const { driver } = stage.browser;
   await press(driver, 'Home');
   await press(driver, 'Start a submission to Winterbourne Salon');
-  await (await field(driver, 'Your member number')).sendKeys('0147');
-  const picture = join(stage.folder, 'Net loft.jpg');
-  await slope(2400, 1600, 4).jpeg({ quality: 90 }).toFile(picture);
-  await (await field(driver, 'Picture files')).sendKeys(picture);
-  await press(driver, 'Make and prove 1');
-  await seeText(driver, 'The file is proven.', 60_000);
-  await press(driver, 'Proof');
-  await seeText(driver, '0147_Net loft.jpg');
+  await seeText(driver, 'No pictures yet.');
+  await driver.get(`${stage.address}/sheets/edit/winterbourne-salon`);
+  await press(driver, 'The organiser changed the rules');
+  await (await field(driver, 'Their newer text')).sendKeys(TEXT.replace('1200 x 800', '1500 x 1000'));
+  await press(driver, 'See what changed');
+  await seeText(driver, 'Exactly 1500 × 1000');
+  await press(driver, 'Take over: Rule for “Picture”, At most 500,000 bytes');
+  await driver
+    .findElement(By.xpath(`//button[starts-with(normalize-space(.), 'Take ') and contains(., 'over')]`))
+    .click();
+  await seeText(driver, 'Exactly 1500 × 1000');
+  await press(driver, 'Keep the changes');
+  await seeText(driver, 'One submission began under older rules of this sheet');
+  await driver.findElement(By.partialLinkText('Winterbourne Salon, begun')).click();
+  await seeText(driver, 'The rule sheet has changed since this submission began');
+  expect(await accessFaults(driver)).toEqual([]);
+  await press(driver, 'Follow the newer rules');
+  await driver.wait(
+    async () => !(await driver.findElements(By.css('[aria-label="The rules have changed"]'))).length,
+    5000,
+  );
+  await seeText(driver, 'Exactly 1500 × 1000');
   await seeText(driver, 'At most 400,000 bytes');
 });
+
+async function choose(label: string, option: string): Promise<void> {
+  const select = await field(stage.browser.driver, label);
+  await select.findElement(By.xpath(`.//option[normalize-space(.)="${option}"]`)).click();
+}

@@ -23,6 +23,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/sheets/ReadPlace.tsx')).ReadPlace }),
       },
       {
+        path: 'sheets/new',
+        lazy: async () => ({ Component: (await import('./places/sheets/NewPlace.tsx')).NewPlace }),
+      },
+      {
+        path: 'sheets/edit/:id',
+        lazy: async () => ({ Component: (await import('./places/sheets/EditPlace.tsx')).EditPlace }),
+      },
+      {
         path: 'check',
         lazy: async () => ({ Component: (await import('./places/check/CheckPlace.tsx')).CheckPlace }),
       },

@@ -49,9 +49,9 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
     return;
   }
   const judged = judgeIncoming(facts, file.name);
-  const { intake, thumbnail } = judged.taken
+  const { intake, thumbnail, hue } = judged.taken
     ? await tryToOpen(file, judged)
-    : { intake: judged, thumbnail: undefined };
+    : { intake: judged, thumbnail: undefined, hue: undefined };
   const picture: Picture = {
     id: crypto.randomUUID(),
     submissionId,
@@ -62,6 +62,7 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
     intake,
     ...(sectionCode === undefined ? {} : { sectionCode }),
     ...(thumbnail ? { thumbnail } : {}),
+    ...(hue === undefined ? {} : { hue }),
   };
   // A copy of the bytes: the file on disk may be moved or changed later.
   const original = intake.taken ? new Blob([await file.arrayBuffer()], { type: file.type }) : undefined;
@@ -81,15 +82,17 @@ function pictureWithSameBytes(sha256: string): Picture | undefined {
 async function tryToOpen(
   file: File,
   judged: Intake,
-): Promise<{ intake: Intake; thumbnail: Blob | undefined }> {
+): Promise<{ intake: Intake; thumbnail: Blob | undefined; hue: number | undefined }> {
   try {
     const bytes = new Uint8Array(await file.arrayBuffer());
     const made = await imagingPool().thumbnail(bytes, THUMBNAIL_PX);
-    return { intake: judged, thumbnail: new Blob([made.bytes as BlobPart], { type: 'image/jpeg' }) };
+    const thumbnail = new Blob([made.bytes as BlobPart], { type: 'image/jpeg' });
+    return { intake: judged, thumbnail, hue: made.hue };
   } catch (error) {
     return {
       intake: { taken: false, refusal: { code: 'could-not-be-decoded', why: (error as Error).message } },
       thumbnail: undefined,
+      hue: undefined,
     };
   }
 }

@@ -2,7 +2,7 @@ import { proveFile, valueOf, wordCount } from '@able-frame/core';
 import { JobCancelled, type Stage } from '@able-frame/imaging';
 import { readOriginal, saveMade } from './database/database.ts';
 import type { Made } from './database/schemas.ts';
-import { spaceOf } from './store/picture-facts.ts';
+import { sizeOf, spaceOf } from './store/picture-facts.ts';
 import type { Row } from './store/rows.ts';
 import { submissionStore, withEntry, type RunState } from './store/submission-store.ts';
 import { imagingPool, PARALLEL_FILES } from './workers/imaging-pool.ts';
@@ -20,7 +20,7 @@ export async function runBatch(rows: readonly Row[]): Promise<void> {
   setRun({
     total: rows.length,
     done: 0,
-    stages: new Map(rows.map(row => [row.picture.id, 'waiting'])),
+    stages: new Map(rows.map(row => [row.id, 'waiting'])),
     cancel: () => stop.abort(),
   });
   const lanes = Array.from({ length: PARALLEL_FILES }, async () => {
@@ -28,8 +28,7 @@ export async function runBatch(rows: readonly Row[]): Promise<void> {
       const made = await makeOne(row, submission.id, stop.signal);
       if (made) await keep(made);
       const now = submissionStore.getState().run;
-      if (now)
-        setRun({ ...now, done: now.done + 1, stages: withEntry(now.stages, row.picture.id, undefined) });
+      if (now) setRun({ ...now, done: now.done + 1, stages: withEntry(now.stages, row.id, undefined) });
     }
   });
   await Promise.all(lanes);
@@ -46,9 +45,9 @@ function setRun(run: RunState): void {
   submissionStore.setState({ run });
 }
 
-function setStage(pictureId: string, stage: Stage | 'proving'): void {
+function setStage(fileId: string, stage: Stage | 'proving'): void {
   const { run } = submissionStore.getState();
-  if (run?.stages.has(pictureId)) setRun({ ...run, stages: withEntry(run.stages, pictureId, stage) });
+  if (run?.stages.has(fileId)) setRun({ ...run, stages: withEntry(run.stages, fileId, stage) });
 }
 
 async function keep(made: Made): Promise<void> {
@@ -60,13 +59,18 @@ async function keep(made: Made): Promise<void> {
     });
   }
   const { made: all, submission } = submissionStore.getState();
-  if (submission?.id === made.submissionId)
-    submissionStore.setState({ made: withEntry(all, made.pictureId, made) });
+  if (submission?.id === made.submissionId) submissionStore.setState({ made: withEntry(all, made.id, made) });
 }
 
 /** Makes one file and proves it. Whatever goes wrong becomes a result with a sentence; undefined when stopped. */
 async function makeOne(row: Row, submissionId: string, signal: AbortSignal): Promise<Made | undefined> {
-  const base = { pictureId: row.picture.id, submissionId, planKey: row.planKey };
+  const base = {
+    id: row.id,
+    pictureId: row.picture.id,
+    deliverableId: row.deliverable.id,
+    submissionId,
+    planKey: row.planKey,
+  };
   try {
     const result = await conformAndProve(row, signal);
     return result && { ...base, result };
@@ -77,11 +81,11 @@ async function makeOne(row: Row, submissionId: string, signal: AbortSignal): Pro
 }
 
 async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['result'] | undefined> {
-  const { picture, entry } = row;
+  const { picture, entry, deliverable } = row;
   const plan = entry.plan;
-  const sheet = submissionStore.getState().submission?.sheet;
-  const deliverable = sheet?.deliverables[0];
-  if (plan?.state !== 'ready' || !deliverable) return undefined;
+  const submission = submissionStore.getState().submission;
+  if (plan?.state !== 'ready' || !submission) return undefined;
+  const { sheet } = submission;
   const original = await readOriginal(picture.id);
   if (!original)
     return {
@@ -95,14 +99,14 @@ async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['res
     space: spaceOf(picture),
     job: plan.job,
   };
-  const made = await imagingPool().conform(input, stage => setStage(picture.id, stage), signal);
+  const made = await imagingPool().conform(input, stage => setStage(row.id, stage), signal);
   if (made.outcome === 'too-heavy')
     return {
       kind: 'failed',
-      why: `Even at the lowest quality the file weighs ${wordCount(made.leastBytes)} bytes, and at most ${wordCount(made.maxBytes)} are allowed. Ask the organiser for fewer pixels or more bytes.`,
+      why: `At its lightest the file weighs ${wordCount(made.leastBytes)} bytes, and at most ${wordCount(made.maxBytes)} are allowed. Ask the organiser for fewer pixels or more bytes.`,
     };
-  setStage(picture.id, 'proving');
-  const blob = new Blob([made.file.bytes as BlobPart], { type: 'image/jpeg' });
+  setStage(row.id, 'proving');
+  const blob = new Blob([made.file.bytes as BlobPart], { type: MEDIA_TYPES[plan.job.output.format] });
   const { facts, sha256, decode } = await measure(blob, true);
   const findings = proveFile({
     deliverable,
@@ -111,10 +115,34 @@ async function conformAndProve(row: Row, signal: AbortSignal): Promise<Made['res
     expectedName: plan.name,
     decode: decode ?? { outcome: 'failed', why: 'it was not decoded' },
     scale: plan.scale,
+    source: sizeOf(picture),
     sheet,
+    isOurs: true,
+    expectedTexts: {
+      author: plan.job.output.metadata.author,
+      copyright: plan.job.output.metadata.copyright,
+    },
+    inMonochromeSection: sheet.sections.some(
+      s => s.code === picture.sectionCode && s.picture === 'monochrome',
+    ),
   });
-  return { kind: 'file', name: plan.name, blob, sha256, quality: made.file.quality, findings };
+  const { quality } = made.file;
+  return {
+    kind: 'file',
+    name: plan.name,
+    blob,
+    sha256,
+    findings,
+    ...(quality === undefined ? {} : { quality }),
+  };
 }
+
+const MEDIA_TYPES = {
+  jpeg: 'image/jpeg',
+  png: 'image/png',
+  tiff: 'image/tiff',
+  webp: 'image/webp',
+} as const;
 
 function wordFailure(why: string): string {
   return `The file could not be made: ${why}. Copy the original again from where it came from, or save it anew in a picture program, and add that.`;

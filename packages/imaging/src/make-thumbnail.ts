@@ -1,10 +1,12 @@
-import { withScope, type Vips } from './engine.ts';
+import { withScope, type Image, type Vips } from './engine.ts';
 
 export interface Thumbnail {
   /** A small sRGB JPEG. */
   bytes: Uint8Array;
   widthPx: number;
   heightPx: number;
+  /** Greatest difference between the channels of a pixel, 0 to 255. */
+  hue: number;
 }
 
 /**
@@ -23,8 +25,22 @@ export function makeThumbnail(vips: Vips, bytes: Uint8Array, longEdgePx: number)
       }),
     );
     const opaque = small.hasAlpha() ? scope.keep(small.flatten({ background: [255] })) : small;
-    const plain = opaque.format === 'uchar' ? opaque : scope.keep(opaque.colourspace('srgb'));
+    const eight = opaque.format === 'uchar' ? opaque : scope.keep(opaque.colourspace('srgb'));
+    // The pixels are gone through twice, and the decoder gives them once.
+    const plain = scope.keep(eight.copyMemory());
     const jpeg = plain.writeToBuffer('.jpg', { Q: 82, subsample_mode: 'on', keep: 'none' });
-    return { bytes: jpeg, widthPx: plain.width, heightPx: plain.height };
+    return { bytes: jpeg, widthPx: plain.width, heightPx: plain.height, hue: hueOf(plain) };
   });
+}
+
+/** Reducing has evened out single noisy pixels, which nobody would call colour. */
+function hueOf(image: Image): number {
+  if (image.bands < 3) return 0;
+  const pixels = image.writeToMemory();
+  let hue = 0;
+  for (let i = 0; i + 2 < pixels.length; i += image.bands) {
+    const [r = 0, g = 0, b = 0] = [pixels[i], pixels[i + 1], pixels[i + 2]];
+    hue = Math.max(hue, Math.max(r, g, b) - Math.min(r, g, b));
+  }
+  return hue;
 }

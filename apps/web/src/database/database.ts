@@ -1,9 +1,12 @@
-import { ruleSheetSchema, type RuleSheet } from '@able-frame/core';
+import type { RuleSheet } from '@able-frame/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import {
+  keptSheetSchema,
+  keptTextSchema,
   madeSchema,
   pictureSchema,
   submissionSchema,
+  type KeptText,
   type Made,
   type Picture,
   type Submission,
@@ -12,27 +15,42 @@ import {
 interface Stores extends DBSchema {
   /** The person's own rule sheets; those that come with the program are not kept here. */
   sheets: { key: string; value: RuleSheet };
+  /** The organisers' texts that sheets were read from, by the sheet's id. */
+  texts: { key: string; value: KeptText };
   submissions: { key: string; value: Submission };
   pictures: { key: string; value: Picture; indexes: { submission: string } };
   /** The originals byte for byte, by picture id. */
   originals: { key: string; value: Blob };
-  made: { key: string; value: Made; indexes: { submission: string } };
+  /** Finished files with their proofs, by file id. */
+  files: { key: string; value: Made; indexes: { submission: string; picture: string } };
 }
 
 let opened: Promise<IDBPDatabase<Stores>> | undefined;
 
 function database(): Promise<IDBPDatabase<Stores>> {
-  opened ??= openDB<Stores>('able-frame', 2, {
+  opened ??= openDB<Stores>('able-frame', 3, {
     upgrade(db, before) {
+      if (before < 3) {
+        const files = db.createObjectStore('files', { keyPath: 'id' });
+        files.createIndex('submission', 'submissionId');
+        files.createIndex('picture', 'pictureId');
+        db.createObjectStore('texts', { keyPath: 'id' });
+        // Results of the first versions knew one file a picture and other plans: they are made again.
+        dropStore(db, 'made');
+      }
       if (before < 2) db.createObjectStore('sheets', { keyPath: 'id' });
       if (before >= 1) return;
       db.createObjectStore('submissions', { keyPath: 'id' });
       db.createObjectStore('pictures', { keyPath: 'id' }).createIndex('submission', 'submissionId');
       db.createObjectStore('originals');
-      db.createObjectStore('made', { keyPath: 'pictureId' }).createIndex('submission', 'submissionId');
     },
   });
   return opened;
+}
+
+function dropStore(db: IDBPDatabase<Stores>, name: string): void {
+  const names = db.objectStoreNames as DOMStringList;
+  if (names.contains(name)) db.deleteObjectStore(name as never);
 }
 
 /** The browser had no room. Nothing that was there before is lost. */
@@ -89,27 +107,28 @@ export async function readOriginal(pictureId: string): Promise<Blob | undefined>
 }
 
 export async function deletePicture(pictureId: string): Promise<void> {
-  const change = (await database()).transaction(['pictures', 'originals', 'made'], 'readwrite');
+  const change = (await database()).transaction(['pictures', 'originals', 'files'], 'readwrite');
+  const files = await change.objectStore('files').index('picture').getAllKeys(pictureId);
   await Promise.all([
+    ...files.map(id => change.objectStore('files').delete(id)),
     change.objectStore('pictures').delete(pictureId),
     change.objectStore('originals').delete(pictureId),
-    change.objectStore('made').delete(pictureId),
     change.done,
   ]);
 }
 
 export async function readMade(submissionId: string): Promise<Made[]> {
-  const all = await (await database()).getAllFromIndex('made', 'submission', submissionId);
+  const all = await (await database()).getAllFromIndex('files', 'submission', submissionId);
   return all.flatMap(data => madeSchema.safeParse(data).data ?? []);
 }
 
 export function saveMade(made: Made): Promise<unknown> {
-  return writing(db => db.put('made', made));
+  return writing(db => db.put('files', made));
 }
 
 export async function listOwnSheets(): Promise<RuleSheet[]> {
   const all = await (await database()).getAll('sheets');
-  return all.flatMap(data => ruleSheetSchema.safeParse(data).data ?? []);
+  return all.flatMap(data => keptSheetSchema.safeParse(data).data ?? []);
 }
 
 export function saveOwnSheet(sheet: RuleSheet): Promise<unknown> {
@@ -117,5 +136,18 @@ export function saveOwnSheet(sheet: RuleSheet): Promise<unknown> {
 }
 
 export async function deleteOwnSheet(id: string): Promise<void> {
-  await (await database()).delete('sheets', id);
+  const change = (await database()).transaction(['sheets', 'texts'], 'readwrite');
+  await Promise.all([
+    change.objectStore('sheets').delete(id),
+    change.objectStore('texts').delete(id),
+    change.done,
+  ]);
+}
+
+export async function readText(sheetId: string): Promise<KeptText | undefined> {
+  return keptTextSchema.safeParse(await (await database()).get('texts', sheetId)).data;
+}
+
+export function saveText(text: KeptText): Promise<unknown> {
+  return writing(db => db.put('texts', text));
 }

@@ -1,12 +1,48 @@
 import { z } from 'zod';
-import { ruleSheetSchema, type FileFacts, type Finding, type Intake } from '@able-frame/core';
+import {
+  migrateRuleSheet,
+  noFacts,
+  RULE_SHEET_VERSION,
+  ruleSheetSchema,
+  type FileFacts,
+  type Finding,
+  type Intake,
+} from '@able-frame/core';
 
 /** What the browser keeps. Everything read back is parsed, because an older program may have written it. */
+
+/** A rule sheet as it was kept, perhaps by an older program. */
+export const keptSheetSchema = z.preprocess(
+  data =>
+    typeof data === 'object' && data !== null
+      ? migrateRuleSheet(data as Record<string, unknown>, RULE_SHEET_VERSION)
+      : data,
+  ruleSheetSchema,
+);
+
+const spanSchema = z.object({
+  field: z.string(),
+  deliverable: z
+    .number()
+    .optional()
+    .transform(value => value ?? undefined),
+  start: z.number(),
+  end: z.number(),
+});
+
+/** An organiser's text, with the words that gave each line of the sheet. */
+export const keptTextSchema = z.object({
+  /** The sheet's id. */
+  id: z.string(),
+  text: z.string(),
+  lines: z.array(z.object({ id: z.string(), claims: z.array(spanSchema) })),
+});
+export type KeptText = z.infer<typeof keptTextSchema>;
 
 export const submissionSchema = z.object({
   id: z.string(),
   /** A copy, so that a later change of the sheet never changes a submission unasked. */
-  sheet: ruleSheetSchema,
+  sheet: keptSheetSchema,
   details: z.record(z.string(), z.string()),
   /** Picture ids in running-number order. */
   order: z.array(z.string()),
@@ -25,16 +61,26 @@ export const pictureSchema = z.object({
   title: z.string(),
   sectionCode: z.string().optional(),
   sha256: z.string(),
-  facts: z.custom<FileFacts>(value => typeof value === 'object' && value !== null && 'sizeBytes' in value),
+  /** Facts that an older program did not measure count as absent. */
+  facts: z
+    .custom<FileFacts>(value => typeof value === 'object' && value !== null && 'sizeBytes' in value)
+    .transform((facts): FileFacts => ({ ...noFacts(facts.format, facts.sizeBytes), ...facts })),
   intake: z.custom<Intake>(value => typeof value === 'object' && value !== null && 'taken' in value),
   thumbnail: bytes.optional(),
-  /** The cut the person agreed to, as `width×height@target`; another plan asks again. */
-  acceptedCut: z.string().optional(),
+  /** Greatest difference between the channels of a pixel of the thumbnail, 0 to 255. */
+  hue: z.number().optional(),
+  /** The cut the person agreed to, by deliverable, as cutKey names it; another plan asks again. */
+  acceptedCuts: z.record(z.string(), z.string()).optional(),
+  /** The person agreed to have it made neutral where monochrome is asked. */
+  mayBeMadeNeutral: z.boolean().optional(),
 });
 export type Picture = z.infer<typeof pictureSchema>;
 
 export const madeSchema = z.object({
+  /** See fileId. */
+  id: z.string(),
   pictureId: z.string(),
+  deliverableId: z.string(),
   submissionId: z.string(),
   /** What it was made from; a result whose key is not the plan's any more does not count. */
   planKey: z.string(),
@@ -44,7 +90,8 @@ export const madeSchema = z.object({
       name: z.string(),
       blob: bytes,
       sha256: z.string(),
-      quality: z.number(),
+      /** Missing for a format without loss. */
+      quality: z.number().optional(),
       findings: z.array(
         z.custom<Finding>(value => typeof value === 'object' && value !== null && 'verdict' in value),
       ),
@@ -53,3 +100,8 @@ export const madeSchema = z.object({
   ]),
 });
 export type Made = z.infer<typeof madeSchema>;
+
+/** The key of one file: one deliverable of one picture. */
+export function fileId(pictureId: string, deliverableId: string): string {
+  return `${pictureId}/${deliverableId}`;
+}

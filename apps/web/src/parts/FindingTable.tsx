@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react';
 import { capitalised, VERDICT_WORDS, wordAsked, wordFound, wordPlace, type Finding } from '@able-frame/core';
 import { StateMark } from './StateMark.tsx';
 
-const STATES = { met: 'proven', broken: 'broken', unreadable: 'needs-you' } as const;
+const STATES = { met: 'proven', broken: 'broken', unreadable: 'needs-you', yours: 'yours' } as const;
 
 /** Advice that was not followed stops nothing and is not called broken. */
 function VerdictMark({ finding }: { finding: Finding }) {

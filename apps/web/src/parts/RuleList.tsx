@@ -1,42 +1,80 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import {
   capitalised,
+  declarationsOf,
+  exampleName,
   explainRule,
+  GROUP_WORDS,
+  RULE_GROUPS,
+  wordBytes,
+  wordCount,
   wordNamePart,
   wordRule,
+  wordShape,
+  type Deliverable,
   type Rule,
   type RuleSheet,
 } from '@able-frame/core';
-import { exampleName } from './example-name.ts';
-
-const GROUPS: readonly (readonly [string, readonly Rule['kind'][]])[] = [
-  ['Pixels', ['exact-size', 'box', 'side', 'ratio', 'enlarging']],
-  ['File', ['bytes', 'file-format', 'jpeg-scan', 'bit-depth', 'ppi']],
-  ['Colour', ['colour-space']],
-  ['Metadata', ['metadata']],
-];
 
 /** A rule sheet as a person reads it: every rule in a few words, why it is there, and the organiser's sentence. */
 export function RuleList({ sheet }: { sheet: RuleSheet }) {
-  const rules = sheet.deliverables.flatMap(d => d.rules);
+  const several = sheet.deliverables.length > 1;
   return (
-    <chakra.dl borderWidth="1px" borderColor="line" background="sheet" margin="0">
-      {GROUPS.map(([title, kinds]) => {
-        const own = rules.filter(rule => kinds.includes(rule.kind));
-        return own.length ? (
-          <Group key={title} title={title}>
-            {own.map(rule => (
-              <RuleLine key={rule.id} rule={rule} />
-            ))}
-          </Group>
-        ) : null;
-      })}
-      <Group title="Name">
-        <NameLine sheet={sheet} />
-      </Group>
-      <Group title="Entry">
-        <EntryLines sheet={sheet} />
-      </Group>
+    <>
+      {sheet.deliverables.map(deliverable => (
+        <Box key={deliverable.id} marginBottom="14px">
+          {several && (
+            <chakra.h3 fontWeight="600" fontSize="title" marginBottom="6px">
+              {deliverable.label}
+              {deliverable.sections && (
+                <chakra.span fontWeight="400" color="inkSoft">
+                  {' '}
+                  for {deliverable.sections.map(code => sectionLabel(sheet, code)).join(', ')}
+                </chakra.span>
+              )}
+            </chakra.h3>
+          )}
+          <List>
+            {RULE_GROUPS.map(({ group, kinds }) => {
+              const own = deliverable.rules.filter(rule =>
+                (kinds as readonly Rule['kind'][]).includes(rule.kind),
+              );
+              return own.length ? (
+                <Group key={group} title={GROUP_WORDS[group]}>
+                  {own.map(rule => (
+                    <RuleLine key={rule.id} rule={rule} />
+                  ))}
+                </Group>
+              ) : null;
+            })}
+            <Group title="Name">
+              <NameLine sheet={sheet} deliverable={deliverable} />
+            </Group>
+          </List>
+        </Box>
+      ))}
+      <List>
+        <Group title="Entry">
+          <EntryLines sheet={sheet} />
+        </Group>
+      </List>
+    </>
+  );
+}
+
+const sectionLabel = (sheet: RuleSheet, code: string) =>
+  sheet.sections.find(s => s.code === code)?.label ?? code;
+
+function List({ children }: { children: React.ReactNode }) {
+  return (
+    <chakra.dl
+      borderWidth="1px"
+      borderColor="line"
+      background="sheet"
+      margin="0"
+      css={{ breakInside: 'avoid' }}
+    >
+      {children}
     </chakra.dl>
   );
 }
@@ -102,11 +140,10 @@ function RuleLine({ rule }: { rule: Rule }) {
   );
 }
 
-function NameLine({ sheet }: { sheet: RuleSheet }) {
-  const pattern = sheet.deliverables[0]?.name;
-  if (!pattern) return null;
+function NameLine({ sheet, deliverable }: { sheet: RuleSheet; deliverable: Deliverable }) {
+  const pattern = deliverable.name;
   const labels = Object.fromEntries(sheet.details.map(d => [d.id, d.label]));
-  const example = exampleName(sheet);
+  const example = exampleName(sheet, deliverable);
   return (
     <Line>
       <Flex gap="6px" wrap="wrap" align="center">
@@ -139,7 +176,8 @@ function EntryLines({ sheet }: { sheet: RuleSheet }) {
           {sheet.sections.map((s, i) => (
             <span key={s.code}>
               {i > 0 && ', '}
-              {s.label} ({s.code}){s.limit !== undefined && <strong> up to {s.limit}</strong>}
+              {s.label} ({s.code}){s.picture && `, ${s.picture}`}
+              {s.limit !== undefined && <strong> up to {s.limit}</strong>}
             </span>
           ))}
         </Line>
@@ -149,7 +187,28 @@ function EntryLines({ sheet }: { sheet: RuleSheet }) {
           Up to <strong>{sheet.maxEntries}</strong> {sheet.maxEntries === 1 ? 'picture' : 'pictures'} in all
         </Line>
       )}
-      {sheet.declarations.map(d => (
+      {sheet.maxFiles !== undefined && (
+        <Line>
+          Up to <strong>{sheet.maxFiles}</strong> files in all
+        </Line>
+      )}
+      {sheet.maxTotal && (
+        <Line>
+          All files together at most{' '}
+          <strong>{sheet.maxTotal.written ?? wordBytes(sheet.maxTotal.bytes)}</strong>, taken as{' '}
+          {wordCount(sheet.maxTotal.bytes)} bytes
+        </Line>
+      )}
+      {sheet.closes && (
+        <Line>
+          Closes {sheet.closes.at.replace('T', ', ')}
+          {sheet.closes.zone && ` ${sheet.closes.zone}`}
+        </Line>
+      )}
+      {sheet.details.length > 0 && (
+        <Line>Asked of you: {sheet.details.map(d => `${d.label} (${wordShape(d.shape)})`).join(', ')}</Line>
+      )}
+      {declarationsOf(sheet).map(d => (
         <Line key={d.id}>Yours to declare: {d.text}</Line>
       ))}
       {sheet.checkedOn && <Line>Last compared with the organiser’s text on {sheet.checkedOn}</Line>}

@@ -1,24 +1,43 @@
-import { Box, chakra } from '@chakra-ui/react';
+import { chakra, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { lintSheet, wordSheetFault, type RuleSheet } from '@able-frame/core';
+import { lintSheet, mendSheet, wordMend, wordSheetFault, type RuleSheet } from '@able-frame/core';
+import { Button } from './controls.tsx';
 
-/** What is wrong with a sheet before any picture is there. */
-export function SheetFaults({ sheet }: { sheet: RuleSheet }) {
+interface Props {
+  sheet: RuleSheet;
+  /** Where the sheet can be changed: takes the sheet with one fault mended. */
+  onMend?: (mended: RuleSheet) => void;
+}
+
+/** What is wrong with a sheet before any picture is there, each with its mend. */
+export function SheetFaults({ sheet, onMend }: Props) {
   const faults = lintSheet(sheet, format(new Date(), "yyyy-MM-dd'T'HH:mm"));
   if (!faults.length) return null;
   return (
-    <Box
-      role="note"
+    <chakra.ul
       aria-label="Doubts about this sheet"
+      listStyleType="none"
       background="needsYouWash"
       borderWidth="1px"
       borderColor="line"
       padding="10px 14px"
       marginBottom="10px"
     >
-      {faults.map(fault => (
-        <chakra.p key={fault.code}>{wordSheetFault(fault)}</chakra.p>
-      ))}
-    </Box>
+      {faults.map((fault, i) => {
+        const mended = onMend && mendSheet(sheet, fault);
+        return (
+          <chakra.li key={i} paddingBlock="2px">
+            <Flex gap="6px 14px" wrap="wrap" align="center" justify="space-between">
+              <chakra.span flex="1 1 260px">{wordSheetFault(fault)}</chakra.span>
+              {mended && (
+                <Button look="quiet" onClick={() => onMend(mended)}>
+                  {wordMend(fault)}
+                </Button>
+              )}
+            </Flex>
+          </chakra.li>
+        );
+      })}
+    </chakra.ul>
   );
 }

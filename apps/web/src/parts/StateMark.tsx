@@ -2,6 +2,9 @@ import { chakra } from '@chakra-ui/react';
 import { COLOURS } from '../theme/tokens.ts';
 import type { RowState } from '../store/rows.ts';
 
+/** A file's state, or the verdict that only the person can give. */
+type Shown = RowState | 'yours';
+
 /** A state is always a shape, a word and a colour together. */
 export const STATE_WORDS: Readonly<Record<RowState, string>> = {
   proven: 'Proven',
@@ -11,15 +14,16 @@ export const STATE_WORDS: Readonly<Record<RowState, string>> = {
   making: 'Making',
 };
 
-const STATE_COLOURS: Readonly<Record<RowState, keyof typeof COLOURS>> = {
+const STATE_COLOURS: Readonly<Record<Shown, keyof typeof COLOURS>> = {
   proven: 'proven',
   ready: 'ink',
   'needs-you': 'needsYou',
   broken: 'broken',
   making: 'accent',
+  yours: 'ink',
 };
 
-function StateShape({ state }: { state: RowState }) {
+function StateShape({ state }: { state: Shown }) {
   const colour = COLOURS[STATE_COLOURS[state]];
   return (
     <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
@@ -30,6 +34,9 @@ function StateShape({ state }: { state: RowState }) {
         </>
       )}
       {state === 'ready' && <circle cx="8" cy="8" r="6.8" fill="none" stroke={colour} strokeWidth="2.2" />}
+      {state === 'yours' && (
+        <path d="M1.4 1.4h13.2v13.2H1.4z" fill="none" stroke={colour} strokeWidth="2.2" />
+      )}
       {state === 'needs-you' && <path d="M8 0l8 8-8 8-8-8z" fill={colour} />}
       {state === 'broken' && (
         <>
@@ -50,7 +57,7 @@ function StateShape({ state }: { state: RowState }) {
   );
 }
 
-export function StateMark({ state, word }: { state: RowState; word?: string }) {
+export function StateMark({ state, word }: { state: Shown; word?: string }) {
   return (
     <chakra.span
       display="inline-flex"
@@ -61,7 +68,7 @@ export function StateMark({ state, word }: { state: RowState; word?: string }) {
       whiteSpace="nowrap"
     >
       <StateShape state={state} />
-      {word ?? STATE_WORDS[state]}
+      {word ?? (state === 'yours' ? 'Yours to declare' : STATE_WORDS[state])}
     </chakra.span>
   );
 }

@@ -10,3 +10,9 @@ export function sizeOf(picture: Picture): PixelSize | undefined {
 export function spaceOf(picture: Picture): KnownSpace | 'untagged' {
   return valueOf(picture.facts.profile)?.space ?? 'untagged';
 }
+
+/** The day it was taken as an ISO date; EXIF writes it with colons. */
+export function takenOn(picture: Picture): string | undefined {
+  const written = /^(\d{4})[:-](\d{2})[:-](\d{2})/.exec(valueOf(picture.facts.dateTaken) ?? '');
+  return written ? `${written[1]}-${written[2]}-${written[3]}` : undefined;
+}

@@ -1,22 +1,33 @@
 import {
+  deliverablesFor,
+  hasShape,
   isProven,
   planSubmission,
   valueOf,
+  wordShape,
+  type Deliverable,
   type EntryPlan,
   type FilePlan,
+  type PlannedPicture,
   type RuleSheet,
 } from '@able-frame/core';
-import type { Made, Picture, Submission } from '../database/schemas.ts';
-import { sizeOf } from './picture-facts.ts';
+import { fileId, type Made, type Picture, type Submission } from '../database/schemas.ts';
+import { sizeOf, takenOn } from './picture-facts.ts';
 import type { OpenSubmission } from './submission-store.ts';
 
-/** Where a picture stands. Every state has a word, a shape and a colour; see parts/StateMark. */
+/** Where a file stands. Every state has a word, a shape and a colour; see parts/StateMark. */
 export type RowState = 'proven' | 'ready' | 'needs-you' | 'broken' | 'making';
 
+/** One file that a picture has to become. */
 export interface Row {
+  /** See fileId. */
+  id: string;
   picture: Picture;
+  deliverable: Deliverable;
+  /** Whether it is the first file of its picture. */
+  isFirst: boolean;
   entry: EntryPlan;
-  /** Place in running-number order, from 1; refused files have none. */
+  /** Place of the picture in running-number order, from 1; refused files have none. */
   place: number | undefined;
   state: RowState;
   /** The result, if it still belongs to the plan. */
@@ -28,33 +39,59 @@ export interface Row {
 export function deriveRows(open: Pick<OpenSubmission, 'submission' | 'pictures' | 'made' | 'run'>): Row[] {
   const { submission } = open;
   if (!submission) return [];
+  const { sheet } = submission;
   const pictures = submission.order.flatMap(id => open.pictures.get(id) ?? []);
-  const plans = planSubmission(submission.sheet, usableDetails(submission), pictures.map(toPlanned));
+  const plans = planSubmission(sheet, usableDetails(submission), pictures.map(toPlanned));
+  const byPicture = new Map<string, EntryPlan[]>();
+  for (const plan of plans) byPicture.set(plan.pictureId, [...(byPicture.get(plan.pictureId) ?? []), plan]);
   let place = 0;
-  return pictures.map((picture, i) => {
-    const entry = plans[i] ?? { pictureId: picture.id, plan: undefined, faults: [] };
-    const planKey = keyOf(entry.plan, submission.sheet, picture);
-    const made = open.made.get(picture.id);
-    const current = made?.planKey === planKey ? made : undefined;
+  return pictures.flatMap(picture => {
     if (picture.intake.taken) place += 1;
-    return {
-      picture,
-      entry,
-      place: picture.intake.taken ? place : undefined,
-      state: stateOf(picture, entry, current, open.run?.stages.has(picture.id) ?? false),
-      made: current,
-      planKey,
-    };
+    const own = picture.intake.taken ? place : undefined;
+    return (byPicture.get(picture.id) ?? []).flatMap((entry, i) => {
+      const deliverable =
+        sheet.deliverables.find(d => d.id === entry.deliverableId) ??
+        deliverablesFor(sheet, picture.sectionCode)[0];
+      if (!deliverable) return [];
+      return [rowOf(picture, deliverable, entry, i === 0, own, sheet, open)];
+    });
   });
 }
 
-function toPlanned(picture: Picture) {
+function rowOf(
+  picture: Picture,
+  deliverable: Deliverable,
+  entry: EntryPlan,
+  isFirst: boolean,
+  place: number | undefined,
+  sheet: RuleSheet,
+  { made: all, run }: Pick<OpenSubmission, 'made' | 'run'>,
+): Row {
+  const id = fileId(picture.id, deliverable.id);
+  const planKey = keyOf(entry.plan, deliverable, picture, sheet);
+  const made = all.get(id);
+  const current = made?.planKey === planKey ? made : undefined;
+  const state = stateOf(picture, entry, current, run?.stages.has(id) ?? false);
+  return { id, picture, deliverable, isFirst, entry, place, state, made: current, planKey };
+}
+
+function toPlanned(picture: Picture): PlannedPicture {
+  const { facts } = picture;
   return {
     id: picture.id,
     title: picture.title,
     sectionCode: picture.sectionCode,
     source: sizeOf(picture),
-    acceptedCut: picture.acceptedCut,
+    takenOn: takenOn(picture),
+    hue: picture.hue,
+    mayBeMadeNeutral: picture.mayBeMadeNeutral,
+    acceptedCuts: picture.acceptedCuts,
+    metadata: {
+      author: valueOf(facts.author),
+      copyright: valueOf(facts.copyright),
+      hasCamera: facts.camera.state === 'present',
+      hasLocation: facts.location.state === 'present',
+    },
   };
 }
 
@@ -70,26 +107,28 @@ function usableDetails(submission: Submission): Record<string, string> {
 /** Why a detail cannot be used, as a sentence, or undefined. */
 export function detailFault(sheet: RuleSheet, id: string, value: string): string | undefined {
   const detail = sheet.details.find(d => d.id === id);
-  if (!detail) return undefined;
-  if (!value.trim()) return 'Needed for the file names.';
-  const { shape } = detail;
-  if (shape.kind === 'digits' && !(value.trim().length === shape.count && /^\d+$/.test(value.trim())))
-    return `${shape.count} digits are asked.`;
-  if (shape.kind === 'letters' && !(value.trim().length === shape.count && /^[A-Za-z]+$/.test(value.trim())))
-    return `${shape.count} letters are asked.`;
-  return undefined;
+  if (!detail || hasShape(value, detail.shape)) return undefined;
+  if (!value.trim()) return 'The organiser asks for it.';
+  const asked = wordShape(detail.shape);
+  return `${asked.charAt(0).toUpperCase()}${asked.slice(1)} ${detail.shape.kind === 'one-of' ? 'is' : 'are'} asked.`;
 }
 
 /** What a finished file depends on. Any change of it makes the old result out of date. */
-function keyOf(plan: FilePlan | undefined, sheet: RuleSheet, picture: Picture): string {
+function keyOf(
+  plan: FilePlan | undefined,
+  deliverable: Deliverable,
+  picture: Picture,
+  sheet: RuleSheet,
+): string {
   if (!plan || plan.state === 'cannot') return '';
-  const { job, name } = plan;
+  const section = sheet.sections.find(s => s.code === picture.sectionCode);
   return JSON.stringify([
     picture.sha256,
     valueOf(picture.facts.orientation) ?? 1,
-    job,
-    name,
-    sheet.deliverables,
+    plan.job,
+    plan.name,
+    deliverable,
+    section?.picture ?? null,
   ]);
 }
 

@@ -33,7 +33,7 @@ export async function openSubmission(id: string): Promise<void> {
     status: submission ? 'open' : 'missing',
     submission,
     pictures: new Map(pictures.map(p => [p.id, p])),
-    made: new Map(made.map(m => [m.pictureId, m])),
+    made: new Map(made.map(m => [m.id, m])),
   });
 }
 
@@ -43,6 +43,11 @@ async function changeSubmission(change: Partial<Submission>): Promise<void> {
   const next = { ...submission, ...change };
   submissionStore.setState({ submission: next });
   await guarded(database.saveSubmission(next));
+}
+
+/** Holds the open submission to a newer version of its sheet. */
+export function takeNewerRules(sheet: RuleSheet): Promise<void> {
+  return changeSubmission({ sheet });
 }
 
 export function setDetail(id: string, value: string): Promise<void> {

@@ -7,6 +7,7 @@ export interface OpenSubmission {
   status: 'loading' | 'open' | 'missing';
   submission: Submission | undefined;
   pictures: ReadonlyMap<string, Picture>;
+  /** By file id. */
   made: ReadonlyMap<string, Made>;
   /** Files that are on their way in. */
   incoming: { total: number; done: number } | undefined;
@@ -18,7 +19,7 @@ export interface OpenSubmission {
 export interface RunState {
   total: number;
   done: number;
-  /** Stage by picture id, for the files being made right now. */
+  /** Stage by file id, for the files being made right now. */
   stages: ReadonlyMap<string, Stage | 'proving' | 'waiting'>;
   cancel: () => void;
 }

@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-import { inspectFile, toHex, type SecondDecode } from '@able-frame/core';
+import { inspectFile, toHex } from '@able-frame/core';
+import { decodeAgain } from './decode-again.ts';
 import type { MeasureReply, MeasureRequest } from './measure-protocol.ts';
 
 /** Reads files from their bytes, away from the page. It has no part in making them. */
@@ -14,21 +15,10 @@ self.onmessage = async (event: MessageEvent<MeasureRequest>) => {
     const measured = {
       facts: inspectFile(bytes),
       sha256,
-      decode: decode ? await decodeWhole(blob) : undefined,
+      decode: decode ? await decodeAgain(blob, bytes) : undefined,
     };
     self.postMessage({ id, measured } satisfies MeasureReply);
   } catch (error) {
     self.postMessage({ id, why: (error as Error).message } satisfies MeasureReply);
   }
 };
-
-async function decodeWhole(blob: Blob): Promise<SecondDecode> {
-  try {
-    const bitmap = await createImageBitmap(blob, { imageOrientation: 'none' });
-    const { width: widthPx, height: heightPx } = bitmap;
-    bitmap.close();
-    return { outcome: 'decoded', widthPx, heightPx };
-  } catch {
-    return { outcome: 'failed', why: 'the browser cannot decode the picture' };
-  }
-}

@@ -7,4 +7,6 @@ export interface Found {
   advice: boolean;
   /** A doubt about this reading, as a sentence without its full stop. */
   doubt?: string;
+  /** Numbers that can be meant instead, with `value` first. */
+  options?: number[];
 }

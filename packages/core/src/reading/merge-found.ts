@@ -19,8 +19,9 @@ export function mergeFound(field: string, found: readonly Found[]): Merged | und
   const [first] = used;
   if (!first) return undefined;
   const questions: Question[] = [];
-  const doubt = (text: string, at: Found) => questions.push({ field, text, start: at.start, end: at.end });
-  for (const item of used) if (item.doubt) doubt(item.doubt, item);
+  const doubt: Doubt = (text, at, options) =>
+    questions.push({ field, text, start: at.start, end: at.end, ...(options ? { options } : {}) });
+  for (const item of used) if (item.doubt) doubt(item.doubt, item, item.options);
 
   const value = isSpan(first.value) ? mergeSpans(used, doubt) : mergePlain(field, used, doubt);
   return { value, isAdvice: !hard.length, from: used.slice(), questions };
@@ -34,7 +35,7 @@ function isSpan(value: unknown): boolean {
   );
 }
 
-type Doubt = (text: string, at: Found) => void;
+type Doubt = (text: string, at: Found, options?: number[]) => void;
 
 function mergeSpans(found: readonly Found[], doubt: Doubt): Span {
   const spans = found.map(f => ({ span: f.value as Span, f }));
@@ -54,18 +55,20 @@ function mergeSpans(found: readonly Found[], doubt: Doubt): Span {
       doubt(
         `${key === 'max' ? 'maximum' : 'minimum'} is ${given[0]?.n} in one place and ${other.n} in another`,
         other.f,
+        [given[0]?.n ?? other.n, other.n],
       );
   }
   const [own] = exact;
   if (!own) return merged;
   const different = exact.find(e => e.n !== own.n);
-  if (different) doubt(`${own.n} in one place and ${different.n} in another`, different.f);
+  if (different)
+    doubt(`${own.n} in one place and ${different.n} in another`, different.f, [own.n, different.n]);
   // The same number once bare and once as a limit is a limit.
   if (merged.max !== undefined || merged.min !== undefined) {
     if (merged.max === own.n || merged.min === own.n) return merged;
     const least = merged.max === undefined ? own.n : Math.min(own.n, merged.max);
     if (merged.max !== undefined) {
-      doubt(`${own.n} in one place and at most ${merged.max} in another`, own.f);
+      doubt(`${own.n} in one place and at most ${merged.max} in another`, own.f, [merged.max, own.n]);
       return { ...merged, max: least };
     }
     return { exact: own.n };
@@ -81,7 +84,11 @@ function mergePlain(field: string, found: readonly Found[], doubt: Doubt): unkno
     const values = numbers.map(f => f.value as number);
     const tight = /min/i.test(field) ? Math.max(...values) : Math.min(...values);
     const other = numbers.find(f => f.value !== first.value);
-    if (other) doubt(`${String(first.value)} in one place and ${String(other.value)} in another`, other);
+    if (other)
+      doubt(`${String(first.value)} in one place and ${String(other.value)} in another`, other, [
+        tight,
+        ...values.filter(v => v !== tight).slice(0, 1),
+      ]);
     return tight;
   }
   const other = found.find(f => JSON.stringify(f.value) !== JSON.stringify(first.value));

@@ -201,7 +201,7 @@ function fill(
       reading.advice.push(several && deliverable.label ? `${deliverable.label}.${field}` : field);
     for (const question of result.questions)
       if (!reading.questions.some(q => q.field === question.field && q.start === question.start))
-        reading.questions.push(question);
+        reading.questions.push({ ...question, deliverable: index });
     claimAll(reading.claims, result.from, index);
   }
   const { ppi } = deliverable;

@@ -35,7 +35,8 @@ export function readWeight(segment: Segment): Found[] {
       start: segment.start + from,
       end: segment.start + to,
       advice,
-      ...(doubt ? { doubt } : {}),
+      // Eight bits make a byte.
+      ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
     });
     taken.push([from, to]);
   };

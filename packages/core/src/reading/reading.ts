@@ -74,6 +74,10 @@ export interface Question {
   text: string;
   start: number;
   end: number;
+  /** Which deliverable it concerns; undefined for the whole sheet. */
+  deliverable?: number;
+  /** The numbers that can be meant, where that is what the doubt is about. */
+  options?: number[];
 }
 
 /** The span of text that gave a field its value. Offsets count characters of the text as given. */

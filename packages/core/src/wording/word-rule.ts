@@ -113,6 +113,38 @@ function wordMetadata({ field, demand }: RuleOf<'metadata'>): string {
   return `${demand === 'absent' ? 'no ' : ''}${FIELD_WORDS[field]} in the file`;
 }
 
+/** What kinds of rule are called where one is chosen. */
+export const KIND_WORDS: Readonly<Record<Rule['kind'], string>> = {
+  box: 'a box to fit in',
+  'exact-size': 'an exact size',
+  side: 'a limited side',
+  ratio: 'a ratio',
+  megapixels: 'megapixels',
+  percentage: 'a share of the original size',
+  'print-size': 'a size on paper',
+  orientation: 'lying, upright or square',
+  enlarging: 'enlarging',
+  canvas: 'plain canvas',
+  bytes: 'a weight',
+  'file-format': 'the kind of file',
+  'jpeg-scan': 'baseline or progressive',
+  'bit-depth': 'bits',
+  ppi: 'pixels per inch',
+  quality: 'a least quality',
+  'colour-space': 'colours and profile',
+  monochrome: 'monochrome',
+  metadata: 'notes in the file',
+  overlay: 'border, caption or text mark',
+};
+
+export const GROUP_WORDS = {
+  pixels: 'Pixels',
+  file: 'File',
+  colour: 'Colour',
+  metadata: 'Metadata',
+  overlay: 'Overlay',
+} as const;
+
 /** What a finding held the file to. */
 export function wordAsked(asked: Asked): string {
   switch (asked.kind) {

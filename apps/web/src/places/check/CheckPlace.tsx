@@ -42,7 +42,8 @@ export function CheckPlace() {
     }
   };
   const proven = sheet
-    ? files.filter(f => f.measured && isProven(proveFinished(sheet, f.file.name, f.measured))).length
+    ? files.filter(f => f.measured && isProven(proveFinished(sheet, f.file.name, f.measured)?.findings ?? []))
+        .length
     : 0;
   return (
     <DropPage label="Finished files" onFiles={dropped => void add(dropped)}>
@@ -87,7 +88,8 @@ function CheckedSection({
   checked: CheckedFile;
   sheet: RuleSheet;
 }) {
-  const findings = measured ? proveFinished(sheet, file.name, measured) : [];
+  const checked = measured && proveFinished(sheet, file.name, measured);
+  const findings = checked?.findings ?? [];
   const good = isProven(findings);
   return (
     <chakra.section
@@ -104,7 +106,10 @@ function CheckedSection({
           <chakra.h2 fontFamily="measure" fontWeight="600" overflowWrap="anywhere">
             {file.name}
           </chakra.h2>
-          <chakra.div color="inkSoft">{wordCount(file.size)} bytes</chakra.div>
+          <chakra.div color="inkSoft">
+            {wordCount(file.size)} bytes
+            {checked && sheet.deliverables.length > 1 && ` · held to “${checked.deliverable.label}”`}
+          </chakra.div>
         </Box>
         <StateMark state={good ? 'proven' : 'broken'} word={good ? 'Every rule met' : 'Not as asked'} />
       </Flex>

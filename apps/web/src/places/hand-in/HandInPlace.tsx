@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useStore } from 'zustand';
-import { capitalised, wordBytes, wordNumber, wordPlural } from '@able-frame/core';
+import { capitalised, declarationsOf, wordBytes, wordNumber, wordPlural } from '@able-frame/core';
 import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { useRows } from '../../parts/use-rows.ts';
@@ -21,11 +21,13 @@ export function HandInPlace() {
   if (!submission) return null;
   const proven = rows.filter(row => row.state === 'proven');
   const left = rows.length - proven.length;
-  const unticked = submission.sheet.declarations.filter(d => !submission.ticked.includes(d.id));
+  const unticked = declarationsOf(submission.sheet).filter(d => !submission.ticked.includes(d.id));
   const bytes = proven.reduce(
     (sum, row) => sum + (row.made?.result.kind === 'file' ? row.made.result.blob.size : 0),
     0,
   );
+  const most = submission.sheet.maxTotal;
+  const isTooHeavy = most !== undefined && bytes > most.bytes;
   const fileName = `${submission.sheet.id}.zip`;
   const save = async () => {
     try {
@@ -38,12 +40,22 @@ export function HandInPlace() {
   return (
     <>
       <Heading sentence={handInSentence(proven.length, left)} next={nextOf(proven.length, unticked.length)}>
-        <Button look="main" disabled={!proven.length || unticked.length > 0} onClick={() => void save()}>
+        <Button
+          look="main"
+          disabled={!proven.length || unticked.length > 0 || isTooHeavy}
+          onClick={() => void save()}
+        >
           Save the package
         </Button>
       </Heading>
       <PlaceLine id={submission.id} />
       <Box role="status">{outcome && <chakra.p marginBottom="12px">{outcome}</chakra.p>}</Box>
+      {isTooHeavy && (
+        <chakra.p role="alert" marginBottom="12px" color="broken">
+          The files weigh {wordBytes(bytes)} together, and the organiser takes{' '}
+          {most.written ?? wordBytes(most.bytes)} in all. Take pictures out until they fit.
+        </chakra.p>
+      )}
       <Declarations submission={submission} />
       {leavesGaps(rows, submission) && (
         <chakra.p marginBottom="12px">
@@ -56,12 +68,13 @@ export function HandInPlace() {
           <Flex justify="space-between" gap="16px" wrap="wrap" marginBottom="6px">
             <chakra.h2 fontWeight="600">In the package</chakra.h2>
             <span>
-              {proven.length} {wordPlural(proven.length, 'picture')}, {wordBytes(bytes)}
+              {proven.length} {wordPlural(proven.length, 'file')}, {wordBytes(bytes)}
+              {most && ` of at most ${most.written ?? wordBytes(most.bytes)}`}
             </span>
           </Flex>
           <chakra.ul listStyleType="none" fontFamily="measure" fontSize="measure">
             {proven.map(
-              row => row.made?.result.kind === 'file' && <li key={row.picture.id}>{row.made.result.name}</li>,
+              row => row.made?.result.kind === 'file' && <li key={row.id}>{row.made.result.name}</li>,
             )}
             <li>report.csv, report.json: every rule, what was found and where</li>
             <li>SHA256SUMS: shows later whether a file was changed</li>
@@ -74,7 +87,7 @@ export function HandInPlace() {
 
 /** What no program can check, ticked by the person. */
 function Declarations({ submission }: { submission: Submission }) {
-  const { declarations } = submission.sheet;
+  const declarations = declarationsOf(submission.sheet);
   if (!declarations.length) return null;
   return (
     <chakra.fieldset
@@ -125,7 +138,7 @@ function handInSentence(proven: number, left: number): string {
   if (!proven) return 'There is nothing to hand in yet.';
   const ready = `${capitalised(wordNumber(proven))} proven ${wordPlural(proven, 'file')} ${proven === 1 ? 'is' : 'are'} ready to hand in`;
   return left
-    ? `${ready}; ${wordNumber(left)} ${wordPlural(left, 'picture')} ${left === 1 ? 'stays' : 'stay'} behind.`
+    ? `${ready}; ${wordNumber(left)} ${wordPlural(left, 'file')} ${left === 1 ? 'stays' : 'stay'} behind.`
     : `${ready}.`;
 }
 

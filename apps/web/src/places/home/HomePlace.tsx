@@ -14,7 +14,7 @@ import { Button } from '../../parts/controls.tsx';
 
 interface Summary {
   submission: Submission;
-  pictures: number;
+  files: number;
   proven: number;
 }
 
@@ -58,7 +58,7 @@ export function HomePlace() {
   );
 }
 
-function SummaryLine({ summary: { submission, pictures, proven } }: { summary: Summary }) {
+function SummaryLine({ summary: { submission, files, proven } }: { summary: Summary }) {
   const closing = wordClosing(submission.sheet.closes, new Date());
   return (
     <chakra.li
@@ -72,8 +72,8 @@ function SummaryLine({ summary: { submission, pictures, proven } }: { summary: S
           <Link to={`/submission/${submission.id}/pictures`}>{submission.sheet.title}</Link>
         </chakra.span>
         <span>
-          {pictures
-            ? `${proven} of ${pictures} proven`
+          {files
+            ? `${proven} of ${files} proven`
             : submission.demo
               ? 'open it to fill it'
               : 'no pictures yet'}
@@ -130,10 +130,10 @@ async function loadSummaries(): Promise<Summary[]> {
       const rows = deriveRows({
         submission,
         pictures: new Map(pictures.map(p => [p.id, p])),
-        made: new Map(made.map(m => [m.pictureId, m])),
+        made: new Map(made.map(m => [m.id, m])),
         run: undefined,
       });
-      return { submission, pictures: rows.length, proven: countStates(rows).proven };
+      return { submission, files: rows.length, proven: countStates(rows).proven };
     }),
   );
   const closing = (s: Summary) => s.submission.sheet.closes?.at ?? '9999';
@@ -143,7 +143,7 @@ async function loadSummaries(): Promise<Summary[]> {
 function homeSentence(summaries: readonly Summary[]): string {
   const own = summaries.filter(s => !s.submission.demo);
   if (!own.length) return 'Begin with the demo, or start a submission of your own.';
-  const done = own.filter(s => s.pictures > 0 && s.proven === s.pictures).length;
+  const done = own.filter(s => s.files > 0 && s.proven === s.files).length;
   const count = `${capitalised(wordNumber(own.length))} ${wordPlural(own.length, 'submission')}`;
   return `${count}, ${done === own.length ? 'all' : wordNumber(done)} with every file proven.`;
 }

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Detail } from '@able-frame/core';
+import type { Detail, DetailShape, RuleSheet } from '@able-frame/core';
 import type { Submission } from '../../database/schemas.ts';
 import { detailFault } from '../../store/rows.ts';
 import { setDetail } from '../../store/submission-actions.ts';
-import { Input } from '../../parts/controls.tsx';
+import { Input, Select } from '../../parts/controls.tsx';
 
 /** What the organiser asks about the person, for the file names. */
 export function DetailFields({ submission }: { submission: Submission }) {
@@ -26,20 +26,51 @@ function DetailField({ detail, submission }: { detail: Detail; submission: Submi
       <chakra.label htmlFor={id} fontWeight="600">
         Your {detail.label.toLowerCase()}
       </chakra.label>
-      <Input
-        id={id}
-        width={detail.shape.kind === 'any' ? '220px' : `${detail.shape.count + 5}ch`}
-        fontFamily="measure"
-        inputMode={detail.shape.kind === 'digits' ? 'numeric' : 'text'}
-        autoComplete="off"
-        value={value}
-        aria-invalid={fault !== undefined}
-        aria-describedby={`${id}-hint`}
-        onChange={event => void setDetail(detail.id, event.target.value)}
-      />
+      {detail.shape.kind === 'one-of' ? (
+        <Select
+          id={id}
+          value={value}
+          aria-invalid={fault !== undefined}
+          aria-describedby={`${id}-hint`}
+          onChange={event => void setDetail(detail.id, event.target.value)}
+        >
+          <option value="">choose one</option>
+          {detail.shape.options.map(option => (
+            <option key={option}>{option}</option>
+          ))}
+        </Select>
+      ) : (
+        <Input
+          id={id}
+          width={widthFor(detail.shape)}
+          fontFamily="measure"
+          inputMode={detail.shape.kind === 'digits' ? 'numeric' : 'text'}
+          autoComplete="off"
+          value={value}
+          aria-invalid={fault !== undefined}
+          aria-describedby={`${id}-hint`}
+          onChange={event => void setDetail(detail.id, event.target.value)}
+        />
+      )}
       <Box id={`${id}-hint`} color={fault ? 'needsYou' : 'inkSoft'} fontSize="cell" aria-live="polite">
-        {fault ?? 'goes into every file name'}
+        {fault ?? whereItGoes(submission.sheet, detail.id)}
       </Box>
     </Flex>
   );
+}
+
+function widthFor(shape: DetailShape): string {
+  if (shape.kind === 'digits' || shape.kind === 'letters') return `${shape.count + 5}ch`;
+  return shape.kind === 'letters-digits' ? `${shape.letters + shape.digits + 5}ch` : '220px';
+}
+
+function whereItGoes(sheet: RuleSheet, id: string): string {
+  const inName = sheet.deliverables.some(d =>
+    d.name.parts.some(part => part.kind === 'detail' && part.detail === id),
+  );
+  const inFile = sheet.deliverables.some(d =>
+    d.rules.some(rule => rule.kind === 'metadata' && rule.detail === id),
+  );
+  if (inName && inFile) return 'goes into every file and its name';
+  return inFile ? 'goes into every file' : 'goes into every file name';
 }

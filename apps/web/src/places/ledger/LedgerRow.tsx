@@ -2,16 +2,7 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import {
-  cutKey,
-  rulesOf,
-  valueOf,
-  wordBytes,
-  wordCount,
-  wordProfile,
-  wordRemark,
-  wordSize,
-} from '@able-frame/core';
+import { cutKey, mustsOf, wordBytes, wordCount, wordRemark, wordSize } from '@able-frame/core';
 import { PictureThumb } from '../../parts/PictureThumb.tsx';
 import { StateMark } from '../../parts/StateMark.tsx';
 import { ToScaleGlyph } from '../../parts/ToScaleGlyph.tsx';
@@ -20,7 +11,8 @@ import { sizeOf } from '../../store/picture-facts.ts';
 import type { Row } from '../../store/rows.ts';
 import { changePicture, removePicture } from '../../store/submission-actions.ts';
 import { submissionStore } from '../../store/submission-store.ts';
-import { labelsOf } from './labels.ts';
+import { wordColourNext, wordColourNow } from './colour-words.ts';
+import { labelsOf, wordSizeRules } from './labels.ts';
 import { asksForCut, wordFrame, wordTroubles } from './row-words.ts';
 import { Button, Select } from '../../parts/controls.tsx';
 
@@ -44,20 +36,25 @@ export function LedgerRow({ row, submission }: { row: Row; submission: Submissio
   return (
     <chakra.tr
       role="row"
-      id={`row-${picture.id}`}
+      id={`row-${row.id}`}
       background={state === 'needs-you' ? 'needsYouRow' : undefined}
       _target={{ outline: '2px solid', outlineColor: 'accent' }}
     >
       <chakra.td role="cell" data-label="No." fontFamily="measure" fontSize="measure">
-        {number}
+        {row.isFirst ? number : ''}
       </chakra.td>
       <td role="cell" className="wide">
-        <PictureCell picture={picture} submission={submission} />
+        {row.isFirst ? (
+          <PictureCell picture={picture} submission={submission} />
+        ) : (
+          <chakra.span className="sr-only">{picture.title || picture.fileName}</chakra.span>
+        )}
+        {submission.sheet.deliverables.length > 1 && picture.intake.taken && <DeliverableLine row={row} />}
       </td>
       {picture.intake.taken && source ? (
         <>
           <chakra.td role="cell" data-label="Frame" background={washFrame ? wash : undefined}>
-            <FrameCell row={row} submission={submission} />
+            <FrameCell row={row} />
           </chakra.td>
           <chakra.td
             role="cell"
@@ -76,7 +73,7 @@ export function LedgerRow({ row, submission }: { row: Row; submission: Submissio
             </Box>
           </chakra.td>
           <td role="cell" data-label="Colour">
-            <ColourCell picture={picture} />
+            <ColourCell row={row} />
           </td>
           <chakra.td
             role="cell"
@@ -183,13 +180,23 @@ function TitleField({ picture }: { picture: Picture }) {
   );
 }
 
-function FrameCell({ row, submission }: { row: Row; submission: Submission }) {
-  const { picture, entry } = row;
+/** Which of several files of a picture this is, and what it is held to. */
+function DeliverableLine({ row: { deliverable } }: { row: Row }) {
+  const rules = wordSizeRules(deliverable);
+  return (
+    <Box marginTop="4px" marginLeft={{ lg: '76px' }} fontSize="cell">
+      <strong>{deliverable.label}</strong>
+      {rules && <chakra.span color="inkSoft"> {rules}</chakra.span>}
+    </Box>
+  );
+}
+
+function FrameCell({ row }: { row: Row }) {
+  const { picture, entry, deliverable } = row;
   const source = sizeOf(picture);
   const { plan } = entry;
-  const deliverable = submission.sheet.deliverables[0];
-  if (!source || !plan || !deliverable) return null;
-  const limit = rulesOf(deliverable, 'exact-size')[0] ?? rulesOf(deliverable, 'box')[0] ?? neededOf(plan);
+  if (!source || !plan) return null;
+  const limit = mustsOf(deliverable, 'exact-size')[0] ?? mustsOf(deliverable, 'box')[0] ?? neededOf(plan);
   const [method, loss] = wordFrame(row);
   return (
     <Flex gap="10px" align="center">
@@ -209,7 +216,11 @@ function FrameCell({ row, submission }: { row: Row; submission: Submission }) {
             look="text"
             fontSize="cell"
             aria-label={`Accept this cut of ${picture.title || picture.fileName}`}
-            onClick={() => void changePicture(picture.id, { acceptedCut: cutKey(plan.job) })}
+            onClick={() =>
+              void changePicture(picture.id, {
+                acceptedCuts: { ...picture.acceptedCuts, [deliverable.id]: cutKey(plan.job) },
+              })
+            }
           >
             Accept this cut
           </Button>
@@ -223,20 +234,28 @@ function neededOf(plan: NonNullable<Row['entry']['plan']>) {
   return plan.state === 'cannot' && plan.obstacle.outcome === 'too-small' ? plan.obstacle.needed : undefined;
 }
 
-function ColourCell({ picture }: { picture: Picture }) {
-  const profile = valueOf(picture.facts.profile);
+function ColourCell({ row: { picture, entry } }: { row: Row }) {
   const remarks = picture.intake.taken ? picture.intake.remarks.filter(r => r.code !== 'untagged') : [];
-  const components = valueOf(picture.facts.components);
-  // Files without a profile: what they must be taken for follows from their channels.
-  const untagged = components === 1 ? 'Grey' : components === 4 ? 'Printing inks' : 'untagged';
-  const now = profile ? wordProfile(profile) : untagged;
-  const next = profile?.space === 'srgb' ? 'kept' : profile || components !== 3 ? 'to sRGB' : 'taken as sRGB';
+  const asksForNeutral =
+    entry.plan?.state === 'needs-you' && entry.plan.questions.some(q => q.code === 'make-neutral');
   return (
     <Box>
       <chakra.div color="inkSoft" whiteSpace="nowrap">
-        {now}
+        {wordColourNow(picture)}
       </chakra.div>
-      <div>{next}</div>
+      <div>
+        {entry.plan && entry.plan.state !== 'cannot' && wordColourNext(picture, entry.plan.job.output)}
+      </div>
+      {asksForNeutral && (
+        <Button
+          look="text"
+          fontSize="cell"
+          aria-label={`Make ${picture.title || picture.fileName} neutral grey`}
+          onClick={() => void changePicture(picture.id, { mayBeMadeNeutral: true })}
+        >
+          Make it neutral grey
+        </Button>
+      )}
       {remarks.map(remark => (
         <chakra.div key={remark.code} color="needsYou" fontSize="cell" lineHeight="1.2">
           {wordRemark(remark)}
@@ -253,7 +272,7 @@ function weightOf(row: Row): string {
 }
 
 function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
-  const stage = useStore(submissionStore, s => s.run?.stages.get(row.picture.id));
+  const stage = useStore(submissionStore, s => s.run?.stages.get(row.id));
   const made = row.made?.result;
   const id = useStore(submissionStore, s => s.submission?.id);
   if (row.state === 'proven' && made?.kind === 'file') {
@@ -262,7 +281,7 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
       <Box>
         <StateMark state="proven" />
         <div>
-          <Link to={`/submission/${id}/proof#proof-${row.picture.id}`}>
+          <Link to={`/submission/${id}/proof#proof-${row.id}`}>
             {met} of {made.findings.length} met
           </Link>
         </div>

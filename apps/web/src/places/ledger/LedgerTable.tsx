@@ -1,8 +1,8 @@
 import { chakra } from '@chakra-ui/react';
-import { capitalised, wordNamePattern, wordRule, type Rule, type RuleSheet } from '@able-frame/core';
+import { capitalised, mustsOf, wordNamePattern, wordRule, type RuleSheet } from '@able-frame/core';
 import type { Submission } from '../../database/schemas.ts';
 import type { Row } from '../../store/rows.ts';
-import { labelsOf } from './labels.ts';
+import { labelsOf, wordSizeRules } from './labels.ts';
 import { LedgerRow } from './LedgerRow.tsx';
 
 /** The column headings are the organiser's rules. On a narrow screen every row becomes a card. */
@@ -75,36 +75,36 @@ export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submis
       </thead>
       <tbody role="rowgroup">
         {rows.map(row => (
-          <LedgerRow key={row.picture.id} row={row} submission={submission} />
+          <LedgerRow key={row.id} row={row} submission={submission} />
         ))}
       </tbody>
     </chakra.table>
   );
 }
 
+/** The rules of a sheet's one kind of file; where there are several, each row says its own. */
 function headings(sheet: RuleSheet): [string, string][] {
-  const deliverable = sheet.deliverables[0];
-  const rules = deliverable?.rules ?? [];
-  const say = (...kinds: Rule['kind'][]) =>
-    rules.filter(r => kinds.includes(r.kind) && r.level === 'must').map(wordRule);
-  const isExact = rules.some(r => r.kind === 'exact-size' || r.kind === 'ratio');
-  const weight = rules.find(r => r.kind === 'bytes');
-  return [
-    ['No.', ''],
-    ['Picture', sheet.sections.map(s => s.label.toLowerCase()).join(', ')],
-    ['Frame', isExact ? 'cut, never squashed' : 'kept whole'],
-    ['Pixels', say('exact-size', 'box', 'side', 'ratio').join(', ')],
-    ['Colour', rules.some(r => r.kind === 'colour-space') ? 'sRGB, in the file' : 'free'],
-    [
-      'Weight',
-      weight?.kind === 'bytes' && weight.written ? `at most ${weight.written}` : say('bytes').join(', '),
-    ],
-    [
-      'Name',
-      deliverable
-        ? capitalised(wordNamePattern(deliverable.name, labelsOf(sheet).details)).toLowerCase()
-        : '',
-    ],
-    ['State', ''],
-  ];
+  const [deliverable, ...others] = sheet.deliverables;
+  if (!deliverable || others.length)
+    return COLUMNS.map(title => [title, title === 'Picture' ? sectionNames(sheet) : '']);
+  const { rules } = deliverable;
+  const weight = mustsOf(deliverable, 'bytes')[0];
+  const colour = mustsOf(deliverable, 'colour-space')[0];
+  const below: Readonly<Record<(typeof COLUMNS)[number], string>> = {
+    'No.': '',
+    Picture: sectionNames(sheet),
+    Frame: rules.some(r => r.kind === 'exact-size' || r.kind === 'ratio')
+      ? 'cut, never squashed'
+      : 'kept whole',
+    Pixels: wordSizeRules(deliverable),
+    Colour: colour ? wordRule(colour) : 'free',
+    Weight: weight?.written ? `at most ${weight.written}` : weight ? wordRule(weight) : 'free',
+    Name: capitalised(wordNamePattern(deliverable.name, labelsOf(sheet).details)).toLowerCase(),
+    State: '',
+  };
+  return COLUMNS.map(title => [title, below[title]]);
 }
+
+const COLUMNS = ['No.', 'Picture', 'Frame', 'Pixels', 'Colour', 'Weight', 'Name', 'State'] as const;
+
+const sectionNames = (sheet: RuleSheet) => sheet.sections.map(s => s.label.toLowerCase()).join(', ');

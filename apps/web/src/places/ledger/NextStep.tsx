@@ -17,10 +17,8 @@ export function NextStep({ rows, sheet }: { rows: readonly Row[]; sheet: RuleShe
     return (
       <>
         Next:{' '}
-        <chakra.a href={`#row-${waiting.picture.id}`}>
-          {waiting.picture.title || waiting.picture.fileName}
-        </chakra.a>
-        . {trouble}
+        <chakra.a href={`#row-${waiting.id}`}>{waiting.picture.title || waiting.picture.fileName}</chakra.a>.{' '}
+        {trouble}
       </>
     );
   }

@@ -17,7 +17,12 @@ export function ledgerSentence(rows: readonly Row[]): string {
     counts.broken && `${wordNumber(counts.broken)} cannot be made`,
   ].filter(Boolean);
   const [first, ...rest] = parts;
-  const subject = counts.proven || !first ? '' : n === 1 ? '' : `Of ${wordNumber(n)} pictures, `;
+  const subject =
+    counts.proven || !first
+      ? ''
+      : n === 1
+        ? ''
+        : `Of ${wordNumber(n)} ${rows.every(row => row.isFirst) ? 'pictures' : 'files'}, `;
   const tail =
     rest.length > 1
       ? `, ${rest.slice(0, -1).join(', ')}, and ${rest.at(-1)}`

@@ -28,7 +28,9 @@ export function wordTroubles(row: Row, labels: PlanLabels, withCut = true): stri
     ...faults.filter(f => f.code !== 'section-unknown' || !asksForSection(row)).map(wordEntryFault),
     ...(made?.kind === 'failed' ? [made.why] : []),
     ...(made?.kind === 'file'
-      ? made.findings.filter(f => f.verdict !== 'met' && f.asked.level === 'must').map(wordFault)
+      ? made.findings
+          .filter(f => f.verdict !== 'met' && f.verdict !== 'yours' && f.asked.level === 'must')
+          .map(wordFault)
       : []),
   ];
 }

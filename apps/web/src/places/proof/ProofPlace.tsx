@@ -39,7 +39,7 @@ export function ProofPlace() {
         </chakra.p>
       )}
       {rows.map(row => (
-        <ProofOfFile key={row.picture.id} row={row} />
+        <ProofOfFile key={row.id} row={row} />
       ))}
     </>
   );
@@ -50,7 +50,7 @@ function ProofOfFile({ row }: { row: Row }) {
   if (result?.kind !== 'file') return null;
   return (
     <chakra.section
-      id={`proof-${row.picture.id}`}
+      id={`proof-${row.id}`}
       aria-label={`Proof of ${result.name}`}
       background="sheet"
       borderWidth="1px"
@@ -60,13 +60,19 @@ function ProofOfFile({ row }: { row: Row }) {
       css={{ breakInside: 'avoid' }}
     >
       <Flex gap="16px" align="center" marginBottom="10px" wrap="wrap">
-        <PictureThumb blob={result.blob} alt={row.picture.title} width={132} height={92} />
+        <PictureThumb
+          blob={result.blob.type === 'image/tiff' ? row.picture.thumbnail : result.blob}
+          alt={row.picture.title}
+          width={132}
+          height={92}
+        />
         <Box flex="1" minWidth="220px">
           <chakra.h2 fontFamily="measure" fontSize="16px" fontWeight="600" overflowWrap="anywhere">
             {result.name}
           </chakra.h2>
           <chakra.div color="inkSoft">
-            from {row.picture.fileName} · {wordCount(result.blob.size)} bytes · quality {result.quality}
+            from {row.picture.fileName} · {wordCount(result.blob.size)} bytes
+            {result.quality !== undefined && ` · quality ${result.quality}`}
           </chakra.div>
           <chakra.div color="inkSoft" fontFamily="measure" fontSize="12px" overflowWrap="anywhere">
             SHA-256 {result.sha256}

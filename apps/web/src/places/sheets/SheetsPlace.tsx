@@ -1,7 +1,14 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { BUILT_IN_SHEETS, capitalised, parseRuleSheet, wordNumber, type RuleSheet } from '@able-frame/core';
+import { Link, useLocation } from 'react-router';
+import {
+  BUILT_IN_SHEETS,
+  capitalised,
+  compareSheets,
+  importRuleSheet,
+  wordNumber,
+  type RuleSheet,
+} from '@able-frame/core';
 import { Button } from '../../parts/controls.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { RuleList } from '../../parts/RuleList.tsx';
@@ -9,36 +16,48 @@ import { saveAs } from '../../parts/save-as.ts';
 import { SheetFaults } from '../../parts/SheetFaults.tsx';
 import { useSheets } from '../../parts/use-sheets.ts';
 import { keepSheet, removeSheet } from '../../store/sheets-store.ts';
+import { ImportQuestion } from './ImportQuestion.tsx';
+import { UsedBy } from './UsedBy.tsx';
 
 /** The rule sheets that are here, each readable as a card, shared as a file. */
 export function SheetsPlace() {
   const sheets = useSheets();
-  const [shown, setShown] = useState<string>();
+  const { state } = useLocation() as { state: { shown?: string } | null };
+  const [shown, setShown] = useState<string | undefined>(state?.shown);
   const [said, setSaid] = useState('');
+  const [asked, setAsked] = useState<{ incoming: RuleSheet; here: RuleSheet; remarks: string }>();
   const picker = useRef<HTMLInputElement>(null);
   const sheet = sheets.find(s => s.id === shown) ?? sheets[0];
   const addFromFile = async (file: File | undefined) => {
     if (!file) return;
     try {
-      const kept = await keepSheet(parseRuleSheet(readJson(await file.text())));
+      const { sheet: incoming, leftOut, migratedFrom } = importRuleSheet(readJson(await file.text()));
+      const remarks = wordImport(leftOut, migratedFrom);
+      const here = sheets.find(s => s.id === incoming.id);
+      if (here && compareSheets(here, incoming).length) return setAsked({ incoming, here, remarks });
+      const kept = here ?? (await keepSheet(incoming));
       setShown(kept.id);
-      setSaid(`${kept.title} was added.`);
+      setSaid(`${kept.title} ${here ? 'is here already, and is the same' : 'was added'}.${remarks}`);
     } catch (error) {
       setSaid(`${file.name} was not added. ${(error as Error).message}`);
+    } finally {
+      // The same file can then be chosen again.
+      if (picker.current) picker.current.value = '';
     }
   };
   return (
     <>
       <Heading
         sentence={`${capitalised(wordNumber(sheets.length))} rule sheets are here.`}
-        next={
-          <>
-            A rule sheet holds what one organiser asks.{' '}
-            <Link to="/sheets/read">Read one out of an organiser’s text</Link>.
-          </>
-        }
+        next="A rule sheet holds what one organiser asks. Read one out of their text, begin one without, or add a file that somebody gave you."
       >
         <Button onClick={() => picker.current?.click()}>Add from a file</Button>
+        <Button asChild>
+          <Link to="/sheets/new">New without a text</Link>
+        </Button>
+        <Button look="main" asChild>
+          <Link to="/sheets/read">Read out of a text</Link>
+        </Button>
         <input
           ref={picker}
           type="file"
@@ -51,13 +70,23 @@ export function SheetsPlace() {
       <Box role="status" marginBottom={said ? '12px' : '0'}>
         {said}
       </Box>
+      {asked && (
+        <ImportQuestion
+          {...asked}
+          onDone={(kept, sentence) => {
+            if (kept) setShown(kept.id);
+            setSaid(sentence);
+            setAsked(undefined);
+          }}
+        />
+      )}
       <Box
         display="grid"
         gridTemplateColumns={{ base: '1fr', lg: '300px 1fr' }}
         gap="24px"
         alignItems="start"
       >
-        <Box role="tablist" aria-label="Rule sheets" aria-orientation="vertical">
+        <Box role="tablist" aria-label="Rule sheets" aria-orientation="vertical" className="no-print">
           {sheets.map(s => (
             <SheetTab key={s.id} sheet={s} isShown={s === sheet} onShow={() => setShown(s.id)} />
           ))}
@@ -77,6 +106,15 @@ export function SheetsPlace() {
   );
 }
 
+function wordImport(leftOut: readonly string[], migratedFrom: number | undefined): string {
+  const old =
+    migratedFrom === undefined ? '' : ` It was of version ${migratedFrom} and was brought up to date.`;
+  const unknown = leftOut.length
+    ? ` Not known here and left out: ${leftOut.slice(0, 5).join('; ')}${leftOut.length > 5 ? ' and more' : ''}.`
+    : '';
+  return old + unknown;
+}
+
 function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => void }) {
   const share = () =>
     saveAs(
@@ -88,6 +126,9 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
       <Flex justify="space-between" gap="8px 16px" wrap="wrap" align="center" marginBottom="8px">
         <chakra.p color="inkSoft">{sheet.summary}</chakra.p>
         <Flex gap="14px" className="no-print">
+          <Link to={`/sheets/edit/${sheet.id}`}>
+            {BUILT_IN_SHEETS.includes(sheet) ? 'Change a copy' : 'Change'}
+          </Link>
           <Button look="text" onClick={share}>
             Share as a file
           </Button>
@@ -101,7 +142,11 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
           )}
         </Flex>
       </Flex>
+      <UsedBy sheet={sheet} />
       <SheetFaults sheet={sheet} />
+      <chakra.h2 fontSize="heading" className="print-only">
+        {sheet.title}, {sheet.organiser}
+      </chakra.h2>
       <RuleList sheet={sheet} />
     </Box>
   );

@@ -5,6 +5,7 @@ import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
 import { RuleList } from '../../parts/RuleList.tsx';
 import { SheetFaults } from '../../parts/SheetFaults.tsx';
+import { NewerRules } from './NewerRules.tsx';
 import { submissionStore } from '../../store/submission-store.ts';
 
 /** The rules that this submission is held to. */
@@ -13,8 +14,8 @@ export function SubmissionRules() {
   if (!submission) return null;
   const rules = submission.sheet.deliverables.flatMap(d => d.rules);
   const advice = rules.filter(r => r.level === 'advice').length;
-  // The name pattern is a rule as well.
-  const musts = rules.length - advice + 1;
+  // Each name pattern is a rule as well.
+  const musts = rules.length - advice + submission.sheet.deliverables.length;
   return (
     <>
       <Heading
@@ -23,6 +24,7 @@ export function SubmissionRules() {
       />
       <PlaceLine id={submission.id} />
       <Box maxWidth="860px">
+        <NewerRules submission={submission} />
         <SheetFaults sheet={submission.sheet} />
         <RuleList sheet={submission.sheet} />
       </Box>
