@@ -35,8 +35,8 @@ export async function sharpWholePath(
       .withIccProfile('srgb')
       .jpeg({ quality, chromaSubsampling: fullChroma ? '4:4:4' : '4:2:0', optimiseCoding: true })
       .toBuffer();
-  const full = await search(encode(true), job.maxBytes ?? Infinity, { lowest: 90, first: 90 });
-  const best = full ?? (await search(encode(false), job.maxBytes ?? Infinity, { first: 88 }));
+  const full = await search(encode(true), job.output.maxBytes ?? Infinity, { lowest: 90, first: 90 });
+  const best = full ?? (await search(encode(false), job.output.maxBytes ?? Infinity, { first: 88 }));
   if (!best) throw new Error('the yardstick found no quality');
   createHash('sha256').update(best).digest();
   await sharp(best).raw().toBuffer();

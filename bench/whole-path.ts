@@ -18,10 +18,20 @@ const IN_A_ROW = 50;
 const JOB: ConformJob = {
   crop: { leftPx: 0, topPx: 0, widthPx: 6000, heightPx: 4000 },
   target: { widthPx: 2400, heightPx: 1600 },
-  maxBytes: 1_500_000,
-  minBytes: undefined,
-  ppi: 300,
-  scan: 'baseline',
+  output: {
+    format: 'jpeg',
+    bitDepth: 8,
+    space: 'srgb',
+    embedProfile: true,
+    scan: 'baseline',
+    leastQuality: 1,
+    fullChroma: false,
+    neutral: false,
+    ppi: 300,
+    maxBytes: 1_500_000,
+    minBytes: undefined,
+    metadata: { author: undefined, copyright: undefined, camera: false, location: false },
+  },
 };
 const path = (relative: string) => fileURLToPath(new URL(relative, import.meta.url));
 
@@ -42,7 +52,7 @@ const engine = await startEngineInNode();
 try {
   await browser.driver.get(address);
   console.log(
-    `source 6000 × 4000, ${source.length} bytes; target 2400 × 1600, at most ${JOB.maxBytes} bytes; ${ROUNDS} rounds in turn, medians`,
+    `source 6000 × 4000, ${source.length} bytes; target 2400 × 1600, at most ${JOB.output.maxBytes} bytes; ${ROUNDS} rounds in turn, medians`,
   );
   const times: Record<'page' | 'node' | 'sharp, power curve' | 'sharp', number[]> = {
     page: [],

@@ -10,7 +10,13 @@ declare global {
     wholePath: (
       url: string,
       job: ConformJob,
-    ) => Promise<{ ms: number; sizeBytes: number; quality: number; tries: number; isWhole: boolean }>;
+    ) => Promise<{
+      ms: number;
+      sizeBytes: number;
+      quality: number | undefined;
+      tries: number;
+      isWhole: boolean;
+    }>;
   }
 }
 

@@ -211,7 +211,7 @@ describe('conformPicture', () => {
       const result = conform(source, { target, maxBytes });
       if (result.outcome !== 'made') throw new Error('expected a file');
       expect(result.file.bytes.length).toBeLessThanOrEqual(maxBytes);
-      const { quality, fullChroma } = result.file;
+      const { quality = 100, fullChroma } = result.file;
       if (quality === 100) continue;
       // The same pipeline one step higher, without a ceiling search, must be too heavy.
       const heavier = reencodeAt(source, target, quality + 1, fullChroma);

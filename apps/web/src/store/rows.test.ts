@@ -37,11 +37,11 @@ function rowsOf(
     demo: false,
     ...change.submission,
   };
-  const running = change.running?.map(id => [id, 'opening'] as const);
+  const running = change.running?.map(id => [`${id}/screen`, 'opening'] as const);
   return deriveRows({
     submission,
     pictures: new Map(pictures.map(p => [p.id, p])),
-    made: new Map((change.made ?? []).map(m => [m.pictureId, m])),
+    made: new Map((change.made ?? []).map(m => [m.id, m])),
     run: running && { total: 1, done: 0, stages: new Map(running), cancel: () => undefined },
   });
 }
@@ -53,7 +53,9 @@ const finding = (verdict: Finding['verdict']): Finding => ({
   at: undefined,
 });
 const madeFor = (row: Row, verdict: Finding['verdict']): Made => ({
+  id: row.id,
   pictureId: row.picture.id,
+  deliverableId: row.deliverable.id,
   submissionId: 's',
   planKey: row.planKey,
   result: {
@@ -99,9 +101,9 @@ describe('where a picture stands', () => {
     const asked = first(rowsOf([picture('a', 5200, 3900)]));
     const plan = asked.entry.plan;
     if (!plan || plan.state === 'cannot') throw new Error('expected a plan');
-    const acceptedCut = cutKey(plan.job);
-    expect(first(rowsOf([picture('a', 5200, 3900, { acceptedCut })])).state).toBe('ready');
-    expect(first(rowsOf([picture('a', 5200, 4400, { acceptedCut })])).state).toBe('needs-you');
+    const acceptedCuts = { screen: cutKey(plan.job) };
+    expect(first(rowsOf([picture('a', 5200, 3900, { acceptedCuts })])).state).toBe('ready');
+    expect(first(rowsOf([picture('a', 5200, 4400, { acceptedCuts })])).state).toBe('needs-you');
   });
 
   it('is broken when it is too small or was not taken', () => {
@@ -163,9 +165,9 @@ describe('the sentence over the ledger', () => {
 });
 
 it.each([
-  ['', 'Needed for the file names.'],
-  ['41', '4 digits are asked.'],
-  ['04a7', '4 digits are asked.'],
+  ['', 'The organiser asks for it.'],
+  ['41', 'Four digits are asked.'],
+  ['04a7', 'Four digits are asked.'],
   ['0417', undefined],
 ])('a member number “%s”: %s', (value, fault) => {
   expect(detailFault(sheet, 'member-number', value)).toBe(fault);

@@ -90,7 +90,7 @@ function demandKey(rule: Rule): string {
 
 /** A rule without what says nothing about the demand. */
 function demandOf(rule: Rule): Partial<Rule> {
-  const { id: _id, quote: _quote, ...demand } = rule;
+  const { id, quote, ...demand } = rule;
   if ('written' in demand) delete demand.written;
   return demand;
 }

@@ -6,7 +6,7 @@ import { matchesPattern } from './match-name.ts';
 
 const pattern = (change: Partial<NamePattern> = {}): NamePattern => ({
   parts: [
-    { kind: 'section-code' },
+    { kind: 'section-code', form: 'as-typed' },
     { kind: 'text', text: '_' },
     { kind: 'detail', detail: 'member-number', form: 'as-typed' },
     { kind: 'text', text: '_' },

@@ -18,7 +18,10 @@ const numbered = makeSheet({
   ],
   deliverables: [
     makeDeliverable([exact(2400, 1600)], {
-      parts: [{ kind: 'section-code' }, { kind: 'number', start: 1, step: 1, digits: 2, within: 'section' }],
+      parts: [
+        { kind: 'section-code', form: 'as-typed' },
+        { kind: 'number', start: 1, step: 1, digits: 2, within: 'section' },
+      ],
     }),
   ],
 });

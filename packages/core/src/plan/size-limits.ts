@@ -1,6 +1,6 @@
 import { mustsOf, type Bound, type Rule, type RuleOf } from '../rules/rule.ts';
 import { printPixels } from './print-size.ts';
-import type { PixelSize } from './solve-size.ts';
+import type { PixelSize } from './pixel-size.ts';
 
 /**
  * One shape of output that the size rules allow: a rectangle of widths and heights in pixels, and a span of
@@ -62,13 +62,21 @@ export function sizeRules(deliverable: Rules): SizeRule[] {
  * @returns an empty list when the rules contradict each other
  */
 export function sizeLimits(deliverable: Rules, source?: PixelSize): SizeLimits[] {
+  // Without a percentage the answer is the same for every picture of a submission.
+  const known = solved.get(deliverable.rules);
+  if (known) return known;
+  const rules = sizeRules(deliverable);
   let alternatives = [ANY_LYING, ANY_UPRIGHT];
-  for (const rule of sizeRules(deliverable))
-    alternatives = alternatives.flatMap(limits =>
-      ruleAlternatives(rule, limits, source).map(own => meet(limits, own)),
-    );
-  return alternatives.filter(isPossible);
+  for (const rule of rules)
+    alternatives = alternatives
+      .flatMap(limits => ruleAlternatives(rule, limits, source).map(own => meet(limits, own)))
+      .filter(isPossible);
+  if (!rules.some(rule => rule.kind === 'percentage')) solved.set(deliverable.rules, alternatives);
+  return alternatives;
 }
+
+/** Answers by list of rules. A list is never changed in place, so an answer stays right as long as its list lives. */
+const solved = new WeakMap<readonly Rule[], SizeLimits[]>();
 
 function ruleAlternatives(
   rule: SizeRule,

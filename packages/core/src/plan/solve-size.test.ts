@@ -4,7 +4,7 @@ import { box, exact, makeDeliverable, side } from '../testing/make-sheet.ts';
 import { noFacts, present } from '../inspect/facts.ts';
 import { proveFile } from '../proof/prove-file.ts';
 import type { Rule } from '../rules/rule.ts';
-import { isWithin, sizeLimits } from './size-limits.ts';
+import { sizeLimits } from './size-limits.ts';
 import { solveSize, type PixelSize } from './solve-size.ts';
 
 const solve = (rules: Rule[], source: PixelSize, mayEnlarge = false) =>

@@ -1,16 +1,7 @@
+import type { PixelRect, PixelSize } from './pixel-size.ts';
 import { isWithin, reachableRatios, type SizeLimits } from './size-limits.ts';
 
-/** Whole pixels, upright. */
-export interface PixelSize {
-  widthPx: number;
-  heightPx: number;
-}
-
-/** A rectangle of source pixels, upright, whole numbers, inside the source. */
-export interface PixelRect extends PixelSize {
-  leftPx: number;
-  topPx: number;
-}
+export type { PixelRect, PixelSize } from './pixel-size.ts';
 
 /** How a picture gets into the required shape. There is no method that squashes. */
 export type SizeSolution =

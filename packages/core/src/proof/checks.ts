@@ -5,7 +5,7 @@ import { printPixels } from '../plan/print-size.ts';
 import { percentPx } from '../plan/size-limits.ts';
 import type { Bound, RuleKind, RuleOf } from '../rules/rule.ts';
 import { cannotRead, finding, withFact, withSize, type Asked, type Finding } from './findings.ts';
-import type { ProofInput } from './prove-file.ts';
+import type { ProofInput } from './proof-input.ts';
 
 type Check<K extends RuleKind> = (rule: RuleOf<K>, input: ProofInput) => Finding;
 
