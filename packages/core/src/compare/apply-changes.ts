@@ -4,7 +4,10 @@ import type { SheetChange } from './compare-sheets.ts';
 
 /** Carries chosen changes over into a sheet and leaves everything else as it is. */
 export function applyChanges(sheet: RuleSheet, changes: readonly SheetChange[]): RuleSheet {
-  return changes.reduce(applyOne, sheet);
+  // What comes is put in before what goes is taken out: in between, no list may be empty.
+  const isRemoval = (c: SheetChange) =>
+    (c.what === 'rule' || c.what === 'deliverable') && c.after === undefined;
+  return [...changes.filter(c => !isRemoval(c)), ...changes.filter(isRemoval)].reduce(applyOne, sheet);
 }
 
 function applyOne(sheet: RuleSheet, change: SheetChange): RuleSheet {

@@ -36,7 +36,7 @@ interface Stamp {
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
   const stamps = datesIn(text);
-  if (!stamps.length) return [];
+  if (!stamps.length) return withoutDate(segment);
   const found: Found[] = [];
   for (const stamp of stamps) {
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
@@ -68,6 +68,27 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
   return found;
 }
 
+/** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
+function withoutDate({ text, start }: Segment): Found[] {
+  const match =
+    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m)\.? )?(?:on )?(?:the )?((?:(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)\b[^.;]{0,30}\b(?:before|preceding|of|prior to)\b[^.;]{0,40}\b(?:meeting|round|competition|judging|month|committee|session))/i.exec(
+      text,
+    );
+  if (!match || !ABOUT_ENTRIES.test(text)) return [];
+  const words = match[1] ?? match[0];
+  const from = match.index + match[0].indexOf(words);
+  return [
+    {
+      field: 'closes',
+      value: null,
+      start: start + from,
+      end: start + from + words.length,
+      advice: false,
+      doubt: `'${words.trim()}' gives no date`,
+    },
+  ];
+}
+
 function datesIn(text: string): Stamp[] {
   const stamps: Stamp[] = [];
   for (const { words, order } of DATES)
@@ -75,9 +96,50 @@ function datesIn(text: string): Stamp[] {
       const [whole, a = '', b = '', c] = match;
       const at = { start: match.index, end: match.index + whole.length };
       if (stamps.some(s => at.start < s.end && at.end > s.start)) continue;
-      stamps.push({ ...stampOf(order, a, b, c, whole.trim()), ...at });
+      const stamp = stampOf(order, a, b, c, whole.trim());
+      stamps.push({ ...(byWeekday(text, match.index, a, b, c) ?? stamp), ...at });
     }
   return stamps.sort((x, y) => x.start - y.start);
+}
+
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+
+/** "Friday 11/06/2027": only one of the two orders falls on that day of the week. */
+function byWeekday(
+  text: string,
+  at: number,
+  a: string,
+  b: string,
+  c: string | undefined,
+): { value: string } | undefined {
+  const day = /\b((?:sun|mon|tues|wednes|thurs|fri|satur)day),?\s*$/i.exec(text.slice(0, at))?.[1];
+  if (!day || c?.length !== 4 || !/^\d+$/.test(a) || !/^\d+$/.test(b)) return undefined;
+  const wanted = WEEKDAYS.indexOf(day.toLowerCase());
+  const [year, x, y] = [Number(c), Number(a), Number(b)];
+  const orders = [
+    [y, x],
+    [x, y],
+  ] as const;
+  const fitting = orders.filter(
+    ([month, date]) => dated(year, month, date, '').value !== null && weekdayOf(year, month, date) === wanted,
+  );
+  const [only] = fitting;
+  if (fitting.length !== 1 || !only) return undefined;
+  return { value: dated(year, only[0], only[1], '').value ?? '' };
+}
+
+/** Day of the week, 0 for Sunday, by Zeller's congruence. */
+function weekdayOf(year: number, month: number, day: number): number {
+  const [m, y] = month < 3 ? [month + 12, year - 1] : [month, year];
+  const h =
+    (day +
+      Math.floor((13 * (m + 1)) / 5) +
+      y +
+      Math.floor(y / 4) -
+      Math.floor(y / 100) +
+      Math.floor(y / 400)) %
+    7;
+  return (h + 6) % 7;
 }
 
 function stampOf(

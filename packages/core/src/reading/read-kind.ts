@@ -64,6 +64,10 @@ function isDenied(text: string, at: number): boolean {
   );
 }
 
+/** A space that is named only to warn of it. */
+const LOOKS_WRONG =
+  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:wrong|dull|flat|odd|washed|muted|poor|bad)|files? (?:will|may) (?:be converted|change)|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
   ['AdobeRGB', /\badobe ?rgb(?: ?\(?1998\)?)?/gi],
@@ -81,6 +85,7 @@ export function readColourSpace(segment: Segment): Found[] {
       .filter(
         m =>
           !isDenied(text, m.index) &&
+          !LOOKS_WRONG.test(text.slice(m.index + m[0].length)) &&
           !/\b(?:other than|any other|not)\b[^.;]{0,24}$/i.test(text.slice(0, m.index)),
       )
       .map(m => ({ space, at: m.index, end: m.index + m[0].length })),
@@ -104,6 +109,7 @@ export function readColourSpace(segment: Segment): Found[] {
     ) ??
     first;
   const advice =
+    (others && /\botherwise\b|\bis (?:fine|ok(?:ay)?)\b|\bif that['’]s what\b/i.test(text)) ||
     (isAdvice(text) &&
       /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,40}rgb|rgb\b[^.;]{0,40}\b(?:recommend|prefer|ideal|suggest)\w*/i.test(
         text,
@@ -142,6 +148,11 @@ const SIMPLE: readonly Simple[] = [
     value: () => true,
   },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
+  {
+    field: 'bitDepth',
+    words: /\b8 or 16[- ]?bits?\b[^.;]{0,40}\b(8|16) (?:is |bits? )?(?:preferred|please|if you can)/i,
+    value: m => Number(m[1]),
+  },
   { field: 'bitDepth', words: /\b(8|16)[- ]?bits?\b/i, value: m => Number(m[1]) },
   {
     field: 'bitDepth',
@@ -194,6 +205,16 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bquality\b[^.;\d]{0,25}\b(\d{1,2})\s*\((?:out )?of (10|12|100)\)/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\b[^.;]{0,60}\b(?:that['’]s|that is|which is|i\.e\.) (\d{1,3})\b/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
     words:
       /\bquality (?:setting |level |factor )?(?:of |is |to |at |:)?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
     value: m => m[1],
@@ -203,6 +224,8 @@ const SIMPLE: readonly Simple[] = [
 export function readSimple(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
+  // What is to be tried where the rule cannot be met is no rule.
+  if (/\bif it does(?: not|n['’]t)\b|\b(?:then|just) try\b/i.test(text)) return [];
   for (const { field, words, value, unless } of SIMPLE) {
     const match = words.exec(text);
     if (!match || unless?.test(text) || found.some(f => f.field === field)) continue;

@@ -18,24 +18,27 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'member number',
-    /\b(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
+    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
   ],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
   ['club code', /(?<=[\[<{])club(?=[\]>}])|\bclub(?:['’]s)? (?:code|letters|initials|abbreviation)/gi],
   ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
-  ['entry number', /\b(?:entry|submission|application) (?:number|no\b\.?|id|reference)/gi],
+  [
+    'entry number',
+    /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference)/gi,
+  ],
   ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
   ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
   ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
   ],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
   ['month', /\bmonth\b/gi],
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
-  ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?! fields?)|\byour name\b/gi],
+  ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?! fields?)|\byour[ -]?name\b/gi],
   [
     'title',
     /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
@@ -70,6 +73,14 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   clubcode: 'club code',
   clubnumber: 'club number',
   club: 'club code',
+  class: 'section code',
+  name: 'author',
+  author: 'author',
+  authorname: 'author',
+  photographer: 'author',
+  titleofimage: 'title',
+  picturetitle: 'title',
+  nameofpicture: 'title',
 };
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
@@ -94,7 +105,9 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:\d+(?:\.\d+)*[.)]?\s+)?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(segment.text) ||
+      /^(?:\d+(?:\.\d+)*[.)]?\s+)?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(
+        segment.text,
+      ) ||
       (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
       isUnderNamingHead(segments, i) ||
       isAfterthought(segments, i),
@@ -109,10 +122,11 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     if (naming.example === name)
       claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);
   }
+  readPlaceholder(about, naming, claim);
   readParts(about, naming, claim);
   readCharacters(about, naming, claim);
   if (!naming.spaces && hasSpacedExample) naming.spaces = 'allowed';
-  readExtension(about, naming);
+  readExtension(segments, about, naming);
   return { naming, found };
 }
 
@@ -142,7 +156,7 @@ function isUnderNamingHead(segments: readonly Segment[], index: number): boolean
 
 /** Words that lead up to an example and are no part of it. */
 const LEAD =
-  /^(?:call|calls|called|them|each|it|its|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
+  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
 function trimExample(name: string): string {
@@ -158,6 +172,7 @@ function trimExample(name: string): string {
 type Claim = (field: string, segment: Segment, from: number, to: number) => void;
 
 function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  if (naming.parts) return;
   for (const segment of about) {
     const described = describedParts(segment.text);
     if (described.length < 2) continue;
@@ -171,6 +186,20 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
   }
   const fromExample = naming.example ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
+}
+
+/** "Call them yourname_title": words that stand for parts, joined, without an ending. */
+const PLACEHOLDER = /(?<![\w@./-])([A-Za-z]{4,}(?:[_-][A-Za-z]{3,}){1,4})(?![\w@./-]|\.\w)/g;
+
+function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  for (const segment of about)
+    for (const match of segment.text.matchAll(PLACEHOLDER)) {
+      const written = match[1] ?? '';
+      const parts = naming.parts ? undefined : partsOfExample(written);
+      if (!parts) continue;
+      naming.parts = parts;
+      claim('parts', segment, match.index, match.index + written.length);
+    }
 }
 
 function describedParts(text: string): { part: string; at: number; end: number }[] {
@@ -281,7 +310,7 @@ function partsOfExample(example: string): string[] | undefined {
 }
 
 const NO_SPACES =
-  /\b(?:no spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|instead of spaces|replace (?:all |any )?spaces|avoid spaces?|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
+  /\b(?:no spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|instead of spaces|no blanks?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
 const SPACES =
   /\bspaces?\b[^.;]{0,40}\b(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b/i;
 const ALLOWED =
@@ -317,8 +346,13 @@ function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Cl
   }
 }
 
-function readExtension(about: readonly Segment[], naming: ReadNaming): void {
+function readExtension(all: readonly Segment[], about: readonly Segment[], naming: ReadNaming): void {
   const endings = new Set<string>();
+  for (const segment of all)
+    for (const match of segment.text.matchAll(
+      /\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}\.(jpe?g|tiff?|png)\b/gi,
+    ))
+      endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   for (const segment of about)
     for (const match of segment.text.matchAll(/\.(jpe?g|tiff?|png)\b/gi))
       endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));

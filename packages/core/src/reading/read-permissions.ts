@@ -4,15 +4,16 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:no|not|never|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:no|not|never|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|not (?:allowed|permitted|accepted))\b/i;
 const YES =
   /\b(?:allowed|permitted|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
 
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into) (?:the |any |an |your )?(?:picture|image|photo(?:graph)?|work|print)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:picture|image|photo(?:graph)?|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind))/i;
-const BORDER_EXCLUDED = /\b(?:wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind))/i;
+const BORDER_EXCLUDED =
+  /\b(?:borders? (?:wider|thicker|broader|larger|more) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
 
 export function readOverlays(segment: Segment): Found[] {
   const { text } = segment;
@@ -66,9 +67,9 @@ const AUTHOR =
 const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
 const FILLED =
-  /\b(?:filled(?: in)?|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+  /\b(?:fill(?:ed)?(?: in| out| up)?|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 const EVERYTHING =
-  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera data|file information)\b/i;
+  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|file information)\b/i;
 
 export function readMetadata(segment: Segment): Found[] {
   const { text } = segment;
@@ -87,9 +88,11 @@ export function readMetadata(segment: Segment): Found[] {
     else if (FILLED.test(own)) found.push(at(segment, 'metadata.author', 'required', author));
   }
   const whole = EVERYTHING.exec(text);
-  if (whole && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
+  // What may stay need not stay.
+  const isFree = /\bmay (?:be (?:kept|retained|left)|stay|remain)\b/i.test(text);
+  if (whole && !isFree && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|keep (?:the |all |your )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,20}in|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
         text,
       )
     )
@@ -105,7 +108,7 @@ export function readMetadata(segment: Segment): Found[] {
 }
 
 const MONOCHROME_ALL =
-  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black[- ]and[- ]white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black[- ]and[- ]white|mono|b&w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black[- ]and[- ]white) (?:images|pictures|photographs|work|entries|prints)|no colou?r (?:images|pictures|work|photographs|entries))/i;
+  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black[- ]and[- ]white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black[- ]and[- ]white|mono|b&w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black[- ]and[- ]white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black[- ]and[- ]white) (?:images|pictures|photographs|work|entries|prints)|no colou?r (?:images|pictures|work|photographs|entries))/i;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {

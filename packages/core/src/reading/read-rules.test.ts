@@ -11,10 +11,18 @@ const folder = fileURLToPath(new URL('./examples', import.meta.url));
 const names = readdirSync(folder).filter(name => existsSync(join(folder, name, 'text.txt')));
 const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'utf8');
 
-/** Readings that a careful person gives and the reader does not: uprights at a height, a number of pictures beside a fee. */
+/**
+ * How many facts of a text the reader gives otherwise than a careful person: uprights at a height, a number beside a
+ * fee, advice that belongs to one clause, names of more words than are looked at. A number that falls is to be lowered.
+ */
 const KNOWN_DIFFERENCES = new Map([
   ['galloway-two-ways', 1],
   ['vardo-portrait-prize', 1],
+  ['gallery-letter', 8],
+  ['table', 1],
+  ['two-projectors', 3],
+  ['recruit', 4],
+  ['allotment', 2],
 ]);
 
 describe('the example texts', () => {

@@ -6,7 +6,14 @@ import { readNaming } from './read-naming.ts';
 import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
 import { readSections, readTotal } from './read-sections.ts';
 import { readFurther } from './read-further.ts';
-import { readEitherWay, readPhysical, readRatio, type PhysicalSize } from './read-shape.ts';
+import {
+  readEitherWay,
+  readPhysical,
+  readPhysicalEdge,
+  readRatio,
+  type PhysicalEdge,
+  type PhysicalSize,
+} from './read-shape.ts';
 import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
@@ -115,7 +122,7 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
       ? factsOf(common).found.filter(f => !own.found.some(o => o.field === f.field))
       : [];
     const deliverable = noDeliverable(group.label ?? null);
-    fill(deliverable, [...own.found, ...shared], own.physical, index, kinds.length > 1, reading);
+    fill(deliverable, [...own.found, ...shared], own, index, kinds.length > 1, reading);
     if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
   });
 }
@@ -123,6 +130,7 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
 interface Facts {
   found: Found[];
   physical: PhysicalSize | undefined;
+  edge: PhysicalEdge | undefined;
 }
 
 function factsOf(segments: readonly Segment[]): Facts {
@@ -141,7 +149,8 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readFurther(segment),
   ]);
   const printed = segments.flatMap(segment => readPhysical(segment) ?? []);
-  return { found: [...joinTurned(found), ...turnedPrint(printed)], physical: printed[0] };
+  const [edge] = segments.flatMap(segment => readPhysicalEdge(segment) ?? []);
+  return { found: [...joinTurned(found), ...turnedPrint(printed)], physical: printed[0], edge };
 }
 
 /** "30 × 20 cm; uprights 20 × 30 cm". */
@@ -179,7 +188,7 @@ function joinTurned(found: Found[]): Found[] {
 function fill(
   deliverable: ReadDeliverable,
   found: Found[],
-  physical: PhysicalSize | undefined,
+  { physical, edge }: Pick<Facts, 'physical' | 'edge'>,
   index: number,
   several: boolean,
   reading: Reading,
@@ -216,6 +225,14 @@ function fill(
     deliverable.height = span(physical.heightIn);
     reading.claims.push({ field: 'width', deliverable: index, start: physical.start, end: physical.end });
   }
+  if (edge && ppi && !physical && !deliverable.longEdge && !deliverable.width) {
+    const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
+    const { longEdge, unit, isLeast } = edge;
+    const px = Math.round(edge.longEdgeIn * perInch);
+    deliverable.print = { longEdge, unit, ppi: Math.round(perInch), isLeast };
+    deliverable.longEdge = isLeast ? { min: px } : { exact: px };
+    reading.claims.push({ field: 'longEdge', deliverable: index, start: edge.start, end: edge.end });
+  }
   tidy(deliverable);
 }
 
@@ -233,7 +250,8 @@ function tidy(deliverable: ReadDeliverable): void {
   if (!deliverable.eitherWay || (w ?? 0) >= (h ?? 0)) return;
   [deliverable.width, deliverable.height] = [height, width];
   const { print } = deliverable;
-  if (print) deliverable.print = { ...print, width: print.height, height: print.width };
+  if (print?.width !== undefined && print.height !== undefined)
+    deliverable.print = { ...print, width: print.height, height: print.width };
 }
 
 /** Which way round alone is no request for a file. */

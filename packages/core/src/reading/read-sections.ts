@@ -28,8 +28,19 @@ export interface ReadSections {
 
 export function readSections(segments: readonly Segment[]): ReadSections {
   const listed = readListed(segments);
-  if (listed.sections.length >= 2) return listed;
+  if (listed.sections.length >= 2) return withEach(listed, segments);
   return readInline(segments);
+}
+
+/** A limit that stands once for all sections of a list that gives none. */
+function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
+  if (listed.sections.some(s => s.limit !== null)) return listed;
+  const each = segments
+    .filter(s => /\b(?:each|every|per|any(?: one)?) (?:section|class|category)\b/i.test(s.text))
+    .map(s => EACH.exec(s.text)?.[1])
+    .find(n => n !== undefined);
+  if (each === undefined) return listed;
+  return { ...listed, sections: listed.sections.map(s => ({ ...s, limit: readCount(each) })) };
 }
 
 function readListed(segments: readonly Segment[]): ReadSections {
@@ -81,7 +92,7 @@ function readListed(segments: readonly Segment[]): ReadSections {
 
 const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*[([]([A-Z][A-Z0-9]{0,3})[)\]]/g;
 const EACH = new RegExp(
-  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may be entered )?(?:in|for|per|to) (?:each|every|any(?: one)?)(?: section| class| category)?|per (?:section|class|category)|each\\b|a section|in any one section)`,
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:(?:may|can) be (?:entered|sent|submitted) )?(?:in|for|per|to) (?:each|every|any(?: one)?)(?: section| class| category)?|per (?:section|class|category)|each\\b|a section|in any one section)`,
   'i',
 );
 
@@ -112,6 +123,8 @@ function readInline(segments: readonly Segment[]): ReadSections {
       ],
     };
   }
+  const named = readNamed(segments);
+  if (named) return named;
   for (const segment of segments) {
     if (!/\b(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(segment.text)) continue;
     const coded = [...segment.text.matchAll(INLINE_CODED)];
@@ -145,6 +158,50 @@ function readInline(segments: readonly Segment[]): ReadSections {
   return { sections: [], found: [] };
 }
 
+/** "two in the Themed section", "no more than three in Nature". */
+const IN_SECTION = new RegExp(
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  'g',
+);
+/** "G for General and N for Nature", "Section A is Open Colour". */
+const LETTER_FOR =
+  /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
+
+/** Sections that are named in running sentences. */
+function readNamed(segments: readonly Segment[]): ReadSections | undefined {
+  const limits = segments.flatMap(segment =>
+    [...segment.text.matchAll(IN_SECTION)].map(match => ({ segment, match })),
+  );
+  const letters = segments.flatMap(segment => {
+    const hits = [...segment.text.matchAll(LETTER_FOR)];
+    const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies)|letters?|codes?)\b/i.test(segment.text);
+    return hits.length >= 2 && isAbout ? hits.map(match => ({ segment, match })) : [];
+  });
+  const limitOf = (label: string) => {
+    const own = limits.find(({ match }) => match.groups?.['label'] === label)?.match.groups?.['n'];
+    return own === undefined ? null : readCount(own);
+  };
+  const isSaid = limits.some(({ match }) => match.groups?.['word']);
+  const from = letters.length >= 2 ? letters : isSaid ? limits : [];
+  const sections = from.map(({ match }) => ({
+    code: match.groups?.['code'] ?? null,
+    label: match.groups?.['label'] ?? '',
+    limit: limitOf(match.groups?.['label'] ?? ''),
+  }));
+  const labels = new Set(sections.map(s => s.label));
+  if (labels.size < 2 || labels.size !== sections.length) return undefined;
+  return {
+    sections,
+    found: from.map(({ segment, match }, i) => ({
+      field: 'sections',
+      value: sections[i],
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice: false,
+    })),
+  };
+}
+
 const TOTALS: readonly RegExp[] = [
   new RegExp(
     `\\bhow many ${THINGS}\\b[^?]{0,40}\\?\\s*(?:A[:.]\\s*)?(?:up to |a maximum of |max\\.? )?(?<n>${COUNT})\\b`,
@@ -156,7 +213,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
@@ -184,9 +241,16 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),
+  new RegExp(
+    `\\b(?:send|submit|upload|supply|enter|provide)s?\\b[^;]{0,120}\\band (?<n>${COUNT}) ${THINGS}\\b`,
+    'i',
+  ),
+  new RegExp(`\\b(?:can|may) (?:send|enter|submit|hand)(?: in)? up to (?<n>${COUNT})\\s*[.;,!]`, 'i'),
+  new RegExp(`\\b(?:not|never) (?:send|enter|submit) more than (?:the )?(?<n>${COUNT}) ${THINGS}`, 'i'),
+  new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
 ];
 const NOT_TOTAL =
-  /\b(?:fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per section|(?:in|for) (?:each|any(?: one)?|every) (?:section|class|category)|each section|every section|(?:one|a|any) section only)\b/i;
+  /\b(?:in each\s*[.,;]?$|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per section|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {

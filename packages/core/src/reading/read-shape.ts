@@ -4,6 +4,10 @@ import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
 const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|format)\b/i;
+/** Ratios so usual that they need no word beside them; times of day are written with two digits behind the colon. */
+const USUAL_RATIO =
+  /(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/;
+const OF_FILES = /\b(?:jpe?g|png|webp|tiff?|px|pixels)\b/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,2})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,2})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 const COLON_RATIO =
@@ -15,7 +19,11 @@ const SQUARE =
 export function readRatio(segment: Segment): Found[] {
   const { text } = segment;
   const advice = isAdvice(text);
-  if (RATIO_WORDS.test(text) && COLON_RATIO.test(text) && !/\b(?:close|deadline|midnight)\b/i.test(text)) {
+  if (
+    (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
+    COLON_RATIO.test(text) &&
+    !/\b(?:close|deadline|midnight)\b/i.test(text)
+  ) {
     const all = [...text.matchAll(RATIO)].map(m => ({
       pair: [Number(m[1]), Number(m[2])] as [number, number],
       m,
@@ -36,7 +44,12 @@ export function readRatio(segment: Segment): Found[] {
     }
   }
   const square = SQUARE.exec(text);
-  if (square && !/\b(?:either|or) square\b|square,? or\b|square metres?/i.test(text))
+  if (
+    square &&
+    !/\b(?:either|or) square\b|square,? or\b|square metres?/i.test(text) &&
+    // "May I send a square picture?" asks and demands nothing.
+    !/\b(?:may|can|could|should|must|do) (?:i|we)\b[^.?]*$/i.test(text.slice(0, square.index))
+  )
     return [
       {
         field: 'ratio',
@@ -105,6 +118,38 @@ export interface PhysicalSize {
   isLeast: boolean;
   start: number;
   end: number;
+}
+
+const LONG_PRINT = new RegExp(
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:long(?:est|er)? (?:side|edge)|longest)\\b|\\b(?:long(?:est|er)? (?:side|edge)|longest)\\b[^.;\\d]{0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  'i',
+);
+
+export interface PhysicalEdge {
+  longEdgeIn: number;
+  longEdge: number;
+  unit: 'mm' | 'cm' | 'in';
+  isLeast: boolean;
+  start: number;
+  end: number;
+}
+
+/** A printed long edge, to be solved with the ppi of the same deliverable. */
+export function readPhysicalEdge(segment: Segment): PhysicalEdge | undefined {
+  const { text } = segment;
+  const match = NOT_PRINT.test(text) ? null : LONG_PRINT.exec(text);
+  if (!match || PHYSICAL.test(text)) return undefined;
+  const written = (match[2] ?? match[4] ?? '').toLowerCase();
+  const unit = written === 'mm' || written === 'cm' ? written : 'in';
+  const longEdge = readDecimal(match[1] ?? match[3] ?? '');
+  return {
+    longEdge,
+    longEdgeIn: longEdge * (PER_UNIT[unit] ?? 1),
+    unit,
+    isLeast: boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length)) === 'min',
+    start: segment.start + match.index,
+    end: segment.start + match.index + match[0].length,
+  };
 }
 
 /** A printed size, to be solved with the ppi of the same deliverable. */

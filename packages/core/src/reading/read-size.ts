@@ -8,7 +8,7 @@ type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:accept\w*|in force|valid|used|appl\w+)|our (?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|native resolution|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
@@ -21,8 +21,8 @@ const LONG =
   /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:either|any|its longest|the longest) (?:direction|dimension|side|way|edge)|(?:either|any) (?:direction|dimension|edge|side)/i;
 const SHORT =
   /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
-const WIDTH = /\b(?:wide|width|across|horizontal(?:ly)?)\b/i;
-const HEIGHT = /\b(?:high|height|tall|vertical(?:ly)?|upright)\b/i;
+const WIDTH = /\b(?:wide|wider|width|across|horizontal(?:ly)?)\b/i;
+const HEIGHT = /\b(?:high|higher|height|tall|taller|vertical(?:ly)?|upright)\b/i;
 const SIDES: readonly (readonly [Side, RegExp])[] = [
   ['longEdge', LONG],
   ['shortEdge', SHORT],
@@ -36,6 +36,9 @@ const OTHER_UNIT =
 const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
 const REFUSED_ABOVE =
   /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
+
+const REFUSED_BELOW =
+  /\b(?:anything|files?|images?|pictures?|ones)(?: that (?:is|are))? (?:smaller|below|under)\b[^.;]{0,50}\b(?:cannot|will not|won['’]t|refused|rejected|not be|is no use)\b/i;
 
 /**
  * Reads sizes in pixels from one sentence.
@@ -51,9 +54,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   const add = (field: Side, span: Span, from: number, to: number) =>
     found.push({ field, value: span, start: segment.start + from, end: segment.start + to, advice });
   const looser = (bound: Bound): Bound =>
-    bound === 'unsaid' && (REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
-      ? 'max'
-      : bound;
+    bound === 'unsaid' && REFUSED_BELOW.test(text)
+      ? 'min'
+      : bound === 'unsaid' && (REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
+        ? 'max'
+        : bound;
 
   for (const match of text.matchAll(PAIR)) {
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
@@ -71,7 +76,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     taken.push([match.index, end]);
   }
   readSingles(text, taken, hasPixels, looser, add);
-  return mergeRanges(found);
+  return joinEitherWay(text, mergeRanges(found));
 }
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
@@ -107,7 +112,9 @@ function readSingles(
     const between = last ? text.slice(last.end, match.index) : undefined;
     const isSecondOfRange =
       between !== undefined &&
-      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to)\s*(?:at most |not? (?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
+      // "no wider than 1920 and no taller than 1200" are two sides and no range.
+      (sideBefore(between) ?? last?.side) === last?.side &&
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to|nor|but|or)\s*(?:at most |(?:not? |nor )?(?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
         between,
       );
     const side =
@@ -157,6 +164,19 @@ export function toSpan(value: number, bound: Bound): Span {
   if (bound === 'max') return { max: value };
   if (bound === 'min') return { min: value };
   return { exact: value };
+}
+
+/** "3000 wide for landscape, 3000 high for portrait" is the long edge, said twice. */
+function joinEitherWay(text: string, found: Found[]): Found[] {
+  const [width, height] = ['width', 'height'].map(field => found.filter(f => f.field === field));
+  const isBoth =
+    /\b(?:landscape|horizontal|lying)/i.test(text) && /\b(?:portrait|vertical|upright)/i.test(text);
+  if (!isBoth || width?.length !== 1 || height?.length !== 1) return found;
+  const [w, h] = [width[0], height[0]];
+  if (!w || !h || JSON.stringify(w.value) !== JSON.stringify(h.value)) return found;
+  const rest = found.filter(f => f !== w && f !== h);
+  const [start, end] = [Math.min(w.start, h.start), Math.max(w.end, h.end)];
+  return [...rest, { ...w, field: 'longEdge', start, end }];
 }
 
 /** A least and a greatest value of the same side in one sentence are one range. */

@@ -16,9 +16,10 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 const NOT_OURS =
   /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
-const OF_PAPERS = /\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
+const OF_PAPERS =
+  /\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
-  /\b(?:zip(?:ped)?|archives?|in total|total (?:size|weight|upload)|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total))\b/i;
+  /\b(?:zip(?:ped)?|archives?|the (?:whole )?lot|everything|in total|total (?:size|weight|upload)|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total))\b/i;
 
 /** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
 export function readWeight(segment: Segment): Found[] {
@@ -26,7 +27,9 @@ export function readWeight(segment: Segment): Found[] {
   if (NOT_OURS.test(text)) return [];
   const found: Found[] = [];
   const taken: [number, number][] = [];
-  const advice = isAdvice(text);
+  // "20 KB to 50 KB, 200 x 230 pixels preferred": the word belongs to the part it stands in.
+  const advised = (at: number) =>
+    isAdvice(text) && (!/\bpreferred\b/i.test(text) || isAdvice(partAround(text, at)));
   const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
     const doubt = doubtOf(unit);
     found.push({
@@ -34,7 +37,7 @@ export function readWeight(segment: Segment): Found[] {
       value: bytes,
       start: segment.start + from,
       end: segment.start + to,
-      advice,
+      advice: advised(from),
       // Eight bits make a byte.
       ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
     });
@@ -76,6 +79,13 @@ export function readWeight(segment: Segment): Found[] {
       add(bound === 'min' ? 'bytesMin' : 'bytesMax', bytes, 'bytes', match.index, end);
   }
   return found;
+}
+
+/** The part of a sentence between commas, semicolons and brackets. */
+function partAround(text: string, at: number): string {
+  const before = /[^,;()]*$/.exec(text.slice(0, at))?.[0] ?? '';
+  const after = /^[^,;()]*/.exec(text.slice(at))?.[0] ?? '';
+  return before + after;
 }
 
 function bytesOf(written: string, unit: string): number | undefined {

@@ -44,8 +44,10 @@ export interface ReadDeliverable {
 }
 
 export interface ReadPrint {
-  width: number;
-  height: number;
+  /** Width and height, or the long edge alone. */
+  width?: number;
+  height?: number;
+  longEdge?: number;
   unit: 'mm' | 'cm' | 'in';
   ppi: number;
   isLeast: boolean;

@@ -56,14 +56,14 @@ const onlyMax = (span: Span | null) =>
 function sizeRules(read: ReadDeliverable, work: RuleWork): void {
   if (read.print && isPrinted(read)) {
     const { isLeast, ...print } = read.print;
-    add(work, 'print-size', ['width', 'height', 'eitherWay', 'ppi'], {
+    add(work, 'print-size', ['width', 'height', 'longEdge', 'eitherWay', 'ppi'], {
       kind: 'print-size',
       ...print,
       bound: isLeast ? 'at-least' : 'exactly',
       eitherWay: read.eitherWay === true,
     });
   } else pixelRules(read, work);
-  if (read.longEdge)
+  if (read.longEdge && read.print?.longEdge === undefined)
     add(work, 'long-edge', ['longEdge'], { kind: 'side', side: 'long-edge', ...ends(read.longEdge) });
   if (read.shortEdge)
     add(work, 'short-edge', ['shortEdge'], { kind: 'side', side: 'short-edge', ...ends(read.shortEdge) });
@@ -71,10 +71,12 @@ function sizeRules(read: ReadDeliverable, work: RuleWork): void {
 }
 
 /** Whether the pixels are those that the print size comes to; a figure in pixels beats one worked out from paper. */
-function isPrinted({ print, width, height }: ReadDeliverable): boolean {
+function isPrinted({ print, width, height, longEdge }: ReadDeliverable): boolean {
   const px = (span: Span | null) => span && ('exact' in span ? span.exact : (span.min ?? span.max));
+  if (print?.longEdge !== undefined) return px(longEdge) === printedPx(print.longEdge, print.unit, print.ppi);
   return (
-    !!print &&
+    print?.width !== undefined &&
+    print.height !== undefined &&
     px(width) === printedPx(print.width, print.unit, print.ppi) &&
     px(height) === printedPx(print.height, print.unit, print.ppi)
   );

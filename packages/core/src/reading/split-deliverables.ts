@@ -10,7 +10,7 @@ export interface Group {
 /** Words that name a kind of file, and what it is called here. */
 const LABELS: readonly (readonly [string, RegExp])[] = [
   ['signature', /\bsignatures?\b/i],
-  ['thumbnail', /\b(?:thumbnails?|thumb|preview image|icon)\b/i],
+  ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
   [
     'document',
     /\b(?:id (?:card|document)|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
@@ -58,6 +58,8 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     const rest = segments.filter(s => s.start + s.text.length <= table.start || s.start >= table.end);
     return [{ label: undefined, segments: rest }, ...table.groups];
   }
+  const named = readNamedLines(segments);
+  if (named) return named;
   const groups: Group[] = [{ label: undefined, segments: [] }];
   let current = groups[0];
   segments.forEach((segment, i) => {
@@ -80,6 +82,40 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     return [{ label: undefined, segments: [] }, { label: 'screen', segments: groups[0].segments }, later];
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return splitSentences(segments);
+}
+
+/** Words that head a line about one property of a file, and name no kind of file. */
+const PROPERTY =
+  /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;
+const A_FORMAT = /\b(?:jpe?g|png|tiff?|webp)\b/i;
+const A_MEASURE = /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\d/i;
+
+/** "Logo: PNG, 512 × 512 px" and "Stall photo: JPG, 16:9": lines that each name a kind of file and say all of it. */
+function readNamedLines(segments: readonly Segment[]): Group[] | undefined {
+  const heads = segments.map(segment => {
+    const own = segment.text.replace(/^(?:[-*•–·]|\(?[\da-z]{1,2}(?:\.\d+)?[.)])\s*/i, '');
+    const head = /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\()\s*\S/.exec(own)?.[1]?.trim();
+    const isKind =
+      head !== undefined &&
+      head.split(/\s+/).length <= 3 &&
+      !PROPERTY.test(head) &&
+      A_FORMAT.test(own) &&
+      A_MEASURE.test(own);
+    return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;
+  });
+  const labels = heads.filter(head => head !== undefined);
+  if (labels.length < 2 || new Set(labels).size !== labels.length) return undefined;
+  // A line of a list goes on in the sentences that stand on the same line.
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let line = -1;
+  segments.forEach((segment, i) => {
+    const label = heads[i];
+    if (label) {
+      groups.push({ label, segments: [segment] });
+      line = segment.line;
+    } else (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+  });
+  return groups;
 }
 
 /** What only those whose work was chosen have to send. */
@@ -118,7 +154,9 @@ function splitSentences(segments: readonly Segment[]): Group[] {
   const common: Group = { label: undefined, segments: [] };
   const groups: Group[] = [];
   for (const segment of segments) {
-    const label = SPEC.test(segment.text) ? leadingLabel(segment.text) : undefined;
+    const label = SPEC.test(segment.text)
+      ? (leadingLabel(segment.text) ?? (ADDED_FOR.test(segment.text) ? 'small' : undefined))
+      : undefined;
     if (!label) {
       common.segments.push(segment);
       continue;
@@ -143,7 +181,12 @@ function splitSentences(segments: readonly Segment[]): Group[] {
 }
 
 /** "In addition a portrait …": one more kind of file beside the one that the text is about. */
-const ADDED = /^(?:in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+const ADDED =
+  /^(?:please also|in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+
+/** "Please also send a JPEG for our website": a further file, told by what it is for. */
+const ADDED_FOR =
+  /^(?:please )?(?:also|in addition|additionally)\b[^:.]{0,70}\b(?:for|to) (?:our|the) (?:web ?site|web|screen|social media|newsletter|catalogue)\b/i;
 
 function leadingLabel(text: string): string | undefined {
   const head =
