@@ -16,6 +16,8 @@ import { meanLevelOf, sharpWholePath } from './sharp-yardstick.ts';
 const ROUNDS = 5;
 const IN_A_ROW = 50;
 const JOB: ConformJob = {
+  geometry: { turns: 0, mirrored: false, levelDeg: 0 },
+  canvas: undefined,
   crop: { leftPx: 0, topPx: 0, widthPx: 6000, heightPx: 4000 },
   target: { widthPx: 2400, heightPx: 1600 },
   output: {

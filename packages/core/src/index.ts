@@ -12,6 +12,8 @@ export * from './naming/example-name.ts';
 export { proposeTitle } from './naming/propose-title.ts';
 export * from './plan/size-limits.ts';
 export * from './plan/solve-size.ts';
+export * from './plan/frame.ts';
+export * from './plan/solve-frame.ts';
 export * from './plan/plan-file.ts';
 export * from './plan/plan-output.ts';
 export * from './plan/print-size.ts';

@@ -36,6 +36,7 @@ afterAll(async () => {
   await rm(scratch, { recursive: true });
 });
 
+const LEVEL = { turns: 0, mirrored: false, levelDeg: 0 } as const;
 const FREE: OutputSettings = {
   format: 'jpeg',
   bitDepth: 8,
@@ -64,6 +65,13 @@ function quarters(widthPx: number, heightPx: number): Sharp {
   return sharp(raw, { raw: { width: widthPx, height: heightPx, channels: 3 } });
 }
 
+const NAMED = {
+  red: [255, 0, 0],
+  green: [0, 255, 0],
+  blue: [0, 0, 255],
+  white: [255, 255, 255],
+} as const;
+
 /** Grain and waves: something that takes bytes to store. */
 function texture(widthPx: number, heightPx: number): Sharp {
   const raw = Buffer.alloc(widthPx * heightPx * 3);
@@ -80,10 +88,14 @@ function conform(
   {
     target,
     crop,
+    geometry = LEVEL,
+    canvas,
     ...output
   }: Partial<OutputSettings> & {
     target: { widthPx: number; heightPx: number };
     crop?: ConformJob['crop'];
+    geometry?: ConformJob['geometry'];
+    canvas?: ConformJob['canvas'];
   },
 ) {
   const facts = inspectFile(bytes);
@@ -95,7 +107,13 @@ function conform(
       bytes,
       orientation: valueOf(facts.orientation) ?? 1,
       space: profile?.space ?? 'untagged',
-      job: { crop: crop ?? { leftPx: 0, topPx: 0, ...size }, target, output: { ...FREE, ...output } },
+      job: {
+        geometry,
+        crop: crop ?? { leftPx: 0, topPx: 0, ...size },
+        target,
+        canvas,
+        output: { ...FREE, ...output },
+      },
     },
     () => undefined,
   );
@@ -203,6 +221,104 @@ describe('conformPicture', () => {
       ),
     ).toBe(true);
   });
+
+  it.each([
+    [1, false, ['white', 'red', 'green', 'blue']],
+    [2, false, ['blue', 'white', 'red', 'green']],
+    [3, false, ['green', 'blue', 'white', 'red']],
+    [0, true, ['green', 'red', 'white', 'blue']],
+    [1, true, ['red', 'white', 'blue', 'green']],
+  ] as const)('turns by %i quarters, mirrored %s', async (turns, mirrored, corners) => {
+    const source = await quarters(120, 80).png().toBuffer();
+    const [widthPx, heightPx] = turns % 2 ? [80, 120] : [120, 80];
+    const whole = { widthPx, heightPx };
+    const made = bytesOf(
+      conform(source, {
+        target: whole,
+        crop: { leftPx: 0, topPx: 0, ...whole },
+        geometry: { turns, mirrored, levelDeg: 0 },
+        format: 'png',
+      }),
+    );
+    const places = [
+      [5, 5],
+      [widthPx - 5, 5],
+      [widthPx - 5, heightPx - 5],
+      [5, heightPx - 5],
+    ] as const;
+    for (const [i, [x, y]] of places.entries())
+      expect(await pixelAt(made, x, y)).toEqual(NAMED[corners[i] ?? 'red']);
+  });
+
+  it('cuts at the pixel that was asked', async () => {
+    const raw = Buffer.alloc(100 * 60 * 3);
+    // Every pixel says where it is.
+    for (let i = 0; i < 100 * 60; i++) raw.set([(i % 100) * 2, Math.floor(i / 100) * 4, 7], i * 3);
+    const source = await sharp(raw, { raw: { width: 100, height: 60, channels: 3 } })
+      .png()
+      .toBuffer();
+    const cut = { widthPx: 20, heightPx: 10 };
+    const made = bytesOf(
+      conform(source, { target: cut, crop: { leftPx: 33, topPx: 21, ...cut }, format: 'png' }),
+    );
+    expect(await pixelAt(made, 0, 0)).toEqual([66, 84, 7]);
+    expect(await pixelAt(made, 19, 9)).toEqual([104, 120, 7]);
+  });
+
+  it.each([0.5, -3, 12, -45])('levels by %d degrees: a slanted edge stands upright', async levelDeg => {
+    // A dark half plane whose edge goes through the middle and leans the other way.
+    const [w, h] = [600, 400];
+    const raw = Buffer.alloc(w * h * 3);
+    const angle = (levelDeg * Math.PI) / 180;
+    for (let y = 0; y < h; y++)
+      for (let x = 0; x < w; x++) {
+        const along = Math.cos(angle) * (x + 0.5 - w / 2) - Math.sin(angle) * (y + 0.5 - h / 2);
+        const level = Math.round(255 * Math.min(1, Math.max(0, along + 0.5)));
+        raw.fill(level, (y * w + x) * 3, (y * w + x) * 3 + 3);
+      }
+    const source = await sharp(raw, { raw: { width: w, height: h, channels: 3 } })
+      .png()
+      .toBuffer();
+    const cut = { widthPx: 200, heightPx: 160 };
+    const made = bytesOf(
+      conform(source, {
+        target: cut,
+        crop: { leftPx: w / 2 - 100, topPx: h / 2 - 80, ...cut },
+        geometry: { turns: 0, mirrored: false, levelDeg },
+        format: 'png',
+      }),
+    );
+    for (const y of [2, 80, 157]) {
+      expect((await pixelAt(made, 97, y))[0]).toBeLessThan(30);
+      expect((await pixelAt(made, 102, y))[0]).toBeGreaterThan(225);
+    }
+  });
+
+  it.each(['srgb', 'adobe-rgb', 'grey'] as const)(
+    'mounts on canvas of the asked colour in %s',
+    async space => {
+      const source = await quarters(120, 80).png().toBuffer();
+      const made = bytesOf(
+        conform(source, {
+          target: { widthPx: 60, heightPx: 40 },
+          canvas: { widthPx: 100, heightPx: 70, leftPx: 30, topPx: 5, colour: '#3c7850' },
+          format: 'png',
+          space,
+        }),
+      );
+      expect([inspectFile(made).widthPx, inspectFile(made).heightPx].map(valueOf)).toEqual([100, 70]);
+      const [file, srgb] = [join(scratch, 'mount.png'), join(scratch, 'plain-srgb.icc')];
+      await writeFile(file, made);
+      await writeFile(srgb, writeProfile(RECIPES.srgb));
+      const seen = [
+        ...execFileSync('convert', [file, '-profile', srgb, '-depth', '8', '-crop', '1x1+95+65', 'rgb:-']),
+      ];
+      if (space === 'grey') expect(Math.max(...seen) - Math.min(...seen)).toBeLessThanOrEqual(1);
+      else expect(near(seen, [0x3c, 0x78, 0x50], 2)).toBe(true);
+      const [red] = await pixelAt(made, 32, 7);
+      expect(red).not.toBe(seen[0]);
+    },
+  );
 
   it('finds the highest quality at or under the ceiling, and says when there is none', async () => {
     const source = await texture(600, 400).jpeg({ quality: 98 }).toBuffer();
@@ -455,6 +571,7 @@ function reencodeAt(
       resample(vips, scope, opened, 'untagged', {
         crop: { leftPx: 0, topPx: 0, widthPx: 600, heightPx: 400 },
         target,
+        geometry: LEVEL,
         output: FREE,
       }).copyMemory(),
     );

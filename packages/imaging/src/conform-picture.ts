@@ -1,8 +1,10 @@
 import type { ConformJob, KnownSpace } from '@able-frame/core';
+import { mountOnCanvas } from './canvas.ts';
 import { carryNotes } from './carry-notes.ts';
 import { withScope, type Vips } from './engine.ts';
 import { openPicture } from './open-picture.ts';
 import { resample } from './resample.ts';
+import { turnAndMirror } from './geometry.ts';
 import { weigh, type Weighing } from './weigh.ts';
 
 export interface ConformInput {
@@ -32,11 +34,14 @@ export function conformPicture(
   const { bytes, orientation, space, job } = input;
   return withScope(scope => {
     onStage('opening');
-    const upright = openPicture(vips, scope, bytes, orientation);
+    const { turns, mirrored, levelDeg } = job.geometry;
+    const isMoved = turns !== 0 || mirrored || levelDeg !== 0;
+    const upright = openPicture(vips, scope, bytes, orientation, orientation > 1 || isMoved);
+    const turned = turnAndMirror(scope, upright, job.geometry);
     onStage('resizing');
-    const pipeline = resample(vips, scope, upright, space, job);
+    const pipeline = resample(vips, scope, turned, space, job);
     // Nothing has been computed so far; this one pass decodes, cuts and resizes.
-    const pixels = scope.keep(pipeline.copyMemory());
+    const pixels = scope.keep(mountOnCanvas(vips, scope, pipeline, job).copyMemory());
     const notes = carryNotes(pixels, job.output);
     onStage('weighing');
     return weigh(vips, pixels, job.output, notes);

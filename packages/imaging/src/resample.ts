@@ -1,6 +1,7 @@
 import type { ConformJob, KnownSpace, OutputSettings } from '@able-frame/core';
 import { profilePath } from './colour-profiles.ts';
 import type { Image, ImageScope, Vips } from './engine.ts';
+import { levelAndResize } from './geometry.ts';
 import { encodedTable, linearTable } from './tone-curves.ts';
 
 /**
@@ -15,45 +16,54 @@ export function resample(
   scope: ImageScope,
   upright: Image,
   space: KnownSpace | 'untagged',
-  job: Pick<ConformJob, 'crop' | 'target'> & { output: ColourSettings },
+  job: Cut & { output: ColourSettings },
 ): Image {
-  const { crop, target, output } = job;
+  const { output } = job;
   const isGrey = upright.bands < 3;
   const needsEarlyConversion = (space === 'other' && !isGrey) || upright.bands > 3;
   const opened = needsEarlyConversion ? scope.keep(convert(upright, 'srgb', 16)) : upright;
   const curveSpace = space === 'untagged' || needsEarlyConversion || isGrey ? 'srgb' : space;
 
-  const cut = isWholeOf(opened, crop)
-    ? opened
-    : scope.keep(opened.crop(crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx));
   const isSrgb = needsEarlyConversion || space === 'untagged' || space === 'srgb';
   // Where nothing is converted afterwards, the curve rounds to the final levels itself.
   const isLast = isSrgb && output.space === 'srgb' && output.bitDepth === 8 && !output.neutral;
-  const resized = resizeLinear(vips, scope, cut, curveSpace, target, isLast ? 8 : 16);
+  const resized = resizeLinear(vips, scope, opened, curveSpace, job, isLast ? 8 : 16);
   return toOutput(vips, scope, resized, isSrgb, output);
 }
 
+type Cut = Pick<ConformJob, 'geometry' | 'crop' | 'target'>;
 type ColourSettings = Pick<OutputSettings, 'space' | 'bitDepth' | 'neutral'>;
 
 function resizeLinear(
   vips: Vips,
   scope: ImageScope,
-  cut: Image,
+  picture: Image,
   curveSpace: KnownSpace,
-  target: ConformJob['target'],
+  { geometry, crop, target }: Cut,
   depth: 8 | 16,
 ): Image {
-  if (cut.width === target.widthPx && cut.height === target.heightPx) return cut;
+  const isLevel = geometry.levelDeg === 0;
+  const cut =
+    !isLevel || isWholeOf(picture, crop)
+      ? picture
+      : scope.keep(picture.crop(crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx));
+  if (isLevel && cut.width === target.widthPx && cut.height === target.heightPx) return cut;
   const levels = cut.format === 'ushort' ? 65536 : 256;
   const linear = scope.keep(cut.maplut(linearTable(vips, scope, curveSpace, levels)));
-  const small = scope.keep(
-    linear.resize(target.widthPx / cut.width, { vscale: target.heightPx / cut.height, kernel: 'lanczos3' }),
-  );
+  const small = isLevel
+    ? scope.keep(
+        linear.resize(target.widthPx / cut.width, {
+          vscale: target.heightPx / cut.height,
+          kernel: 'lanczos3',
+        }),
+      )
+    : levelAndResize(vips, scope, linear, geometry.levelDeg, crop, target);
   const encoded = scope.keep(small.maplut(encodedTable(vips, scope, curveSpace, depth)));
   return asRgb(scope, encoded);
 }
 
-function toOutput(
+/** Converts to the colours that are asked; the picture is in its own space, or in sRGB. */
+export function toOutput(
   vips: Vips,
   scope: ImageScope,
   image: Image,

@@ -2,8 +2,11 @@ import { mustsOf, rulesOf } from '../rules/rule.ts';
 import type { Deliverable } from '../rules/rule-sheet.ts';
 import type { NameProblem, NameResult } from '../naming/build-name.ts';
 import { planOutput, type MissingMetadata, type OutputSettings, type SourceMetadata } from './plan-output.ts';
-import { sizeLimits } from './size-limits.ts';
-import { solveSize, type PixelRect, type PixelSize, type SizeSolution } from './solve-size.ts';
+import { sizeLimits, type SizeLimits } from './size-limits.ts';
+import { turnedSize, type Frame, type Geometry } from './frame.ts';
+import type { PixelRect, PixelSize } from './pixel-size.ts';
+import { solveFrame, type Canvas } from './solve-frame.ts';
+import { solveSize, type SizeSolution } from './solve-size.ts';
 
 /**
  * A centred cut that takes less than this share of the picture is made without asking: one part in a hundred is
@@ -19,8 +22,16 @@ export const NO_HUE = 3;
 
 /** Everything the imaging package needs to make one file, in units and whole pixels. */
 export interface ConformJob {
+  /** What is done to the upright picture before it is cut. */
+  geometry: Geometry;
+  /**
+   * The cut, from the upper left corner of the picture after its quarter turns. On whole pixels, except for a levelled
+   * picture, which is turned round its centre behind the cut.
+   */
   crop: PixelRect;
+  /** The picture's own pixels in the file. */
   target: PixelSize;
+  canvas: Canvas | undefined;
   output: OutputSettings;
 }
 
@@ -37,7 +48,7 @@ export type PlanObstacle = Exclude<SizeSolution, { outcome: 'solved' }>;
 export type FilePlan =
   | {
       state: 'ready';
-      method: 'whole' | 'trim';
+      method: Frame['method'];
       job: ConformJob;
       name: string;
       lostShare: number;
@@ -45,7 +56,7 @@ export type FilePlan =
     }
   | {
       state: 'needs-you';
-      method: 'whole' | 'trim';
+      method: Frame['method'];
       job: ConformJob;
       name: string | undefined;
       lostShare: number;
@@ -61,6 +72,8 @@ export interface PictureFacts {
   metadata?: SourceMetadata;
   /** The person agreed to have it made neutral where monochrome is asked. */
   mayBeMadeNeutral?: boolean | undefined;
+  /** The frame that the person has made; without one, the program proposes. */
+  frame?: Frame | undefined;
   /** The key of the cut that the person has seen and agreed to; another cut is asked about again. */
   acceptedCut?: string | undefined;
 }
@@ -85,7 +98,10 @@ export function cutKey({ crop, target }: Pick<ConformJob, 'crop' | 'target'>): s
 export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
   const { source } = input;
   const mayEnlarge = rulesOf(deliverable, 'enlarging').some(rule => rule.allowed);
-  const solved = solveSize(source, sizeLimits(deliverable, source), mayEnlarge);
+  const limits = sizeLimits(deliverable, source);
+  const solved = input.frame
+    ? framed(source, input.frame, limits, mayEnlarge)
+    : proposed(source, limits, mayEnlarge);
   const name = input.name.ok ? input.name.name : undefined;
   if (solved.outcome !== 'solved') return { state: 'cannot', obstacle: solved, name };
 
@@ -96,10 +112,12 @@ export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
     input.details ?? {},
     asksMonochrome,
   );
-  const job: ConformJob = { crop: solved.crop, target: solved.target, output };
+  const { geometry, crop, target, canvas } = solved;
+  const job: ConformJob = { geometry, crop, target, canvas, output };
   const made = { method: solved.method, job, lostShare: solved.lostShare, scale: solved.scale };
   const questions: PlanQuestion[] = [];
-  if (solved.lostShare > UNASKED_CUT && input.acceptedCut !== cutKey(job))
+  // A frame that the person made themselves needs no yes.
+  if (!input.frame && solved.lostShare > UNASKED_CUT && input.acceptedCut !== cutKey(job))
     questions.push({
       code: 'accept-cut',
       lostShare: solved.lostShare,
@@ -116,4 +134,45 @@ export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
     questions.push(...input.name.problems.map(problem => ({ code: 'name' as const, problem })));
   if (questions.length || name === undefined) return { state: 'needs-you', ...made, name, questions };
   return { state: 'ready', ...made, name };
+}
+
+type Solved =
+  | ({ outcome: 'solved'; lostShare: number; scale: number; method: Frame['method'] } & Pick<
+      ConformJob,
+      'geometry' | 'crop' | 'target' | 'canvas'
+    >)
+  | PlanObstacle;
+
+const UNTOUCHED: Geometry = { turns: 0, mirrored: false, levelDeg: 0 };
+
+function proposed(source: PixelSize, limits: readonly SizeLimits[], mayEnlarge: boolean): Solved {
+  const solved = solveSize(source, limits, mayEnlarge);
+  return solved.outcome === 'solved' ? { ...solved, geometry: UNTOUCHED, canvas: undefined } : solved;
+}
+
+function framed(source: PixelSize, frame: Frame, limits: readonly SizeLimits[], mayEnlarge: boolean): Solved {
+  const solved = solveFrame(source, frame, limits, mayEnlarge);
+  if (solved.outcome !== 'solved') return solved;
+  const picture = turnedSize(source, frame.turns);
+  const { cut } = solved;
+  const crop = {
+    leftPx: picture.widthPx / 2 + cut.centreX - cut.widthPx / 2,
+    topPx: picture.heightPx / 2 + cut.centreY - cut.heightPx / 2,
+    widthPx: cut.widthPx,
+    heightPx: cut.heightPx,
+  };
+  return { ...solved, crop };
+}
+
+/** The size of the finished file. */
+export function finishedSize({ canvas, target }: Pick<ConformJob, 'canvas' | 'target'>): PixelSize {
+  return canvas ?? target;
+}
+
+/** Whether the rules let plain canvas be added round a picture. */
+export function mayMount(deliverable: Pick<Deliverable, 'rules'>): boolean {
+  return (
+    mustsOf(deliverable, 'canvas').every(rule => rule.allowed) &&
+    mustsOf(deliverable, 'overlay').every(rule => rule.overlay !== 'border' || rule.allowed)
+  );
 }

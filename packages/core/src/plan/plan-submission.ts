@@ -1,5 +1,6 @@
 import { isAskedOf, type Deliverable, type RuleSheet } from '../rules/rule-sheet.ts';
 import { buildName } from '../naming/build-name.ts';
+import type { Frame } from './frame.ts';
 import { planFile, type FilePlan, type PictureFacts } from './plan-file.ts';
 import type { PixelSize } from './solve-size.ts';
 
@@ -14,6 +15,8 @@ export interface PlannedPicture extends PictureFacts {
   takenOn?: string | undefined;
   /** Keys of agreed cuts by deliverable; see PlanInput. */
   acceptedCuts?: Readonly<Record<string, string>> | undefined;
+  /** The person's frames by deliverable. */
+  frames?: Readonly<Record<string, Frame>> | undefined;
 }
 
 /** Why an entry, as one among others, cannot go in. */
@@ -96,6 +99,7 @@ function planPicture(
       name,
       details,
       acceptedCut: picture.acceptedCuts?.[deliverable.id],
+      frame: picture.frames?.[deliverable.id],
       inMonochromeSection: section?.picture === 'monochrome',
     });
     const own = [...faults, ...nameFault(plan.name, picture.title, counts)];

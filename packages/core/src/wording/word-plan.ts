@@ -1,3 +1,4 @@
+import { turnedSize } from '../plan/frame.ts';
 import type { NameProblem } from '../naming/build-name.ts';
 import type { FilePlan, PlanObstacle, PlanQuestion } from '../plan/plan-file.ts';
 import type { EntryFault } from '../plan/plan-submission.ts';
@@ -57,8 +58,10 @@ export function wordLoss(
   plan: Exclude<FilePlan, { state: 'cannot' }>,
   source: { widthPx: number; heightPx: number },
 ): string {
-  const lostWidth = 1 - plan.job.crop.widthPx / source.widthPx;
-  const lostHeight = 1 - plan.job.crop.heightPx / source.heightPx;
+  const { geometry, crop } = plan.job;
+  const picture = turnedSize(source, geometry.turns);
+  const lostWidth = 1 - crop.widthPx / picture.widthPx;
+  const lostHeight = 1 - crop.heightPx / picture.heightPx;
   if (lostWidth <= 0 && lostHeight <= 0) return 'nothing lost';
   return lostWidth > lostHeight
     ? `${wordShare(lostWidth)} of the width`
