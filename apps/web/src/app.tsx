@@ -50,6 +50,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/ledger/LedgerPlace.tsx')).LedgerPlace }),
           },
           {
+            path: 'bench/:pictureId/:deliverableId',
+            lazy: async () => ({ Component: (await import('./places/bench/BenchPlace.tsx')).BenchPlace }),
+          },
+          {
             path: 'proof',
             lazy: async () => ({ Component: (await import('./places/proof/ProofPlace.tsx')).ProofPlace }),
           },

@@ -6,6 +6,7 @@ import {
   ruleSheetSchema,
   type FileFacts,
   type Finding,
+  type Frame,
   type Intake,
 } from '@able-frame/core';
 
@@ -54,6 +55,28 @@ export type Submission = z.infer<typeof submissionSchema>;
 
 const bytes = z.instanceof(Blob);
 
+const share = z.number().min(-1).max(1);
+export const frameSchema = z.object({
+  method: z.enum(['whole', 'trim', 'mount']),
+  turns: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
+  mirrored: z.boolean(),
+  levelDeg: z.number().min(-45).max(45),
+  centreX: share,
+  centreY: share,
+  size: z.number().min(0).max(1),
+  ratio: z.number().positive().optional(),
+  canvasX: z.number().min(0).max(1),
+  canvasY: z.number().min(0).max(1),
+  canvasColour: z.string().regex(/^#[0-9a-f]{6}$/),
+}) satisfies z.ZodType<Frame>;
+
+/** Frames that were there before and that were taken back; null stands for the program's own proposal. */
+const historySchema = z.object({
+  past: z.array(frameSchema.nullable()),
+  future: z.array(frameSchema.nullable()),
+});
+export type FrameHistory = z.infer<typeof historySchema>;
+
 export const pictureSchema = z.object({
   id: z.string(),
   submissionId: z.string(),
@@ -71,6 +94,9 @@ export const pictureSchema = z.object({
   hue: z.number().optional(),
   /** The cut the person agreed to, by deliverable, as cutKey names it; another plan asks again. */
   acceptedCuts: z.record(z.string(), z.string()).optional(),
+  /** The person's frames, by deliverable. */
+  frames: z.record(z.string(), frameSchema).optional(),
+  frameHistory: z.record(z.string(), historySchema).optional(),
   /** The person agreed to have it made neutral where monochrome is asked. */
   mayBeMadeNeutral: z.boolean().optional(),
 });

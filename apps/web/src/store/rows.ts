@@ -86,6 +86,7 @@ function toPlanned(picture: Picture): PlannedPicture {
     hue: picture.hue,
     mayBeMadeNeutral: picture.mayBeMadeNeutral,
     acceptedCuts: picture.acceptedCuts,
+    frames: picture.frames,
     metadata: {
       author: valueOf(facts.author),
       copyright: valueOf(facts.copyright),

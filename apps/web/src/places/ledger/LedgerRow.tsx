@@ -2,7 +2,16 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { cutKey, mustsOf, wordBytes, wordCount, wordRemark, wordSize } from '@able-frame/core';
+import {
+  cutKey,
+  finishedSize,
+  mustsOf,
+  turnedSize,
+  wordBytes,
+  wordCount,
+  wordRemark,
+  wordSize,
+} from '@able-frame/core';
 import { PictureThumb } from '../../parts/PictureThumb.tsx';
 import { StateMark } from '../../parts/StateMark.tsx';
 import { ToScaleGlyph } from '../../parts/ToScaleGlyph.tsx';
@@ -67,7 +76,7 @@ export function LedgerRow({ row, submission }: { row: Row; submission: Submissio
               <chakra.div color="inkSoft">{wordSize(source.widthPx, source.heightPx)}</chakra.div>
               <div>
                 {plan && plan.state !== 'cannot'
-                  ? wordSize(plan.job.target.widthPx, plan.job.target.heightPx)
+                  ? wordSize(finishedSize(plan.job).widthPx, finishedSize(plan.job).heightPx)
                   : '–'}
               </div>
             </Box>
@@ -201,9 +210,9 @@ function FrameCell({ row }: { row: Row }) {
   return (
     <Flex gap="10px" align="center">
       <ToScaleGlyph
-        source={source}
+        source={plan.state === 'cannot' ? source : turnedSize(source, plan.job.geometry.turns)}
         crop={plan.state === 'cannot' ? undefined : plan.job.crop}
-        target={plan.state === 'cannot' ? undefined : plan.job.target}
+        target={plan.state === 'cannot' ? undefined : finishedSize(plan.job)}
         limit={limit}
       />
       <Box minWidth="84px">
@@ -211,6 +220,14 @@ function FrameCell({ row }: { row: Row }) {
         <chakra.div color="inkSoft" fontSize="cell" lineHeight="1.2">
           {loss}
         </chakra.div>
+        <chakra.span fontSize="cell">
+          <Link
+            to={`/submission/${picture.submissionId}/bench/${picture.id}/${deliverable.id}`}
+            aria-label={`Frame ${picture.title || picture.fileName} on the bench`}
+          >
+            On the bench
+          </Link>
+        </chakra.span>
         {asksForCut(row) && plan.state !== 'cannot' && (
           <Button
             look="text"

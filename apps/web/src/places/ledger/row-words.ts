@@ -46,6 +46,8 @@ export function asksForCut({ entry: { plan } }: Row): boolean {
   return plan?.state === 'needs-you' && plan.questions.some(q => q.code === 'accept-cut');
 }
 
+const METHOD_WORDS = { whole: 'Whole', trim: 'Trim', mount: 'Mount' } as const;
+
 /** What happens to the frame, in two short lines. */
 export function wordFrame(row: Row): [string, string] {
   const { plan } = row.entry;
@@ -53,5 +55,5 @@ export function wordFrame(row: Row): [string, string] {
   if (!plan || !source) return ['–', ''];
   if (plan.state === 'cannot')
     return ['Not possible', plan.obstacle.outcome === 'too-small' ? 'too few pixels' : 'the rules disagree'];
-  return [plan.method === 'whole' ? 'Whole' : 'Trim', wordLoss(plan, source)];
+  return [METHOD_WORDS[plan.method], wordLoss(plan, source)];
 }

@@ -1,0 +1,227 @@
+import { Box, chakra, Flex } from '@chakra-ui/react';
+import {
+  mayMount,
+  mustsOf,
+  sizeLimits,
+  reachableRatios,
+  turnedSize,
+  type ConformJob,
+  type Deliverable,
+  type Frame,
+  type PixelSize,
+} from '@able-frame/core';
+import { Button } from '../../parts/controls.tsx';
+import { ChoiceField, NumberField } from '../../parts/fields.tsx';
+import { GUIDE_WORDS, type Guide } from './Guides.tsx';
+import { levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
+
+interface Props {
+  source: PixelSize;
+  deliverable: Deliverable;
+  frame: Frame;
+  job: ConformJob | undefined;
+  guide: Guide;
+  isDrawing: boolean;
+  onGuide: (guide: Guide) => void;
+  onDraw: () => void;
+  onFrame: (frame: Frame) => void;
+}
+
+/** Every value of a frame, for those who would rather type than drag. */
+export function BenchControls(props: Props) {
+  const { deliverable, frame, guide, isDrawing, onGuide, onDraw, onFrame } = props;
+  return (
+    <>
+      <Methods deliverable={deliverable} frame={frame} onFrame={onFrame} />
+      {frame.method === 'mount' ? <CanvasFields {...props} /> : <CutFields {...props} />}
+      <Flex gap="8px" wrap="wrap" align="center">
+        <Button look="quiet" onClick={() => onFrame(turnedOnce(frame))}>
+          Turn
+        </Button>
+        <Button look="quiet" aria-pressed={frame.mirrored} onClick={() => onFrame(mirroredOnce(frame))}>
+          Mirror
+        </Button>
+        <Button look="quiet" aria-pressed={isDrawing} onClick={onDraw}>
+          {isDrawing ? 'Draw along an edge …' : 'Level by a line'}
+        </Button>
+      </Flex>
+      <Level frame={frame} onFrame={onFrame} />
+      <ChoiceField
+        label="Guides"
+        hint="g shows the next ones."
+        value={guide}
+        options={GUIDE_WORDS}
+        onChange={onGuide}
+      />
+    </>
+  );
+}
+
+const METHOD_WORDS = {
+  trim: ['Trim', 'cut to the shape'],
+  mount: ['Mount', 'keep all, add canvas'],
+} as const;
+
+/** The two honest ways into a shape, where the rules allow them. A cut that takes nothing is called whole. */
+function Methods({ deliverable, frame, onFrame }: Pick<Props, 'deliverable' | 'frame' | 'onFrame'>) {
+  const chosen = frame.method === 'mount' ? 'mount' : 'trim';
+  const isAllowed = mayMount(deliverable);
+  const colour = mustsOf(deliverable, 'canvas').find(rule => rule.colour)?.colour;
+  return (
+    <Flex as="fieldset" gap="8px" wrap="wrap">
+      <chakra.legend className="sr-only">Way into the shape</chakra.legend>
+      {(['trim', 'mount'] as const).map(method => (
+        <chakra.label
+          key={method}
+          flex="1"
+          borderWidth="1.5px"
+          borderColor={chosen === method ? 'ink' : 'line'}
+          background={chosen === method ? 'accentWash' : 'sheet'}
+          padding="6px 10px"
+          cursor={method === 'mount' && !isAllowed ? 'not-allowed' : 'pointer'}
+        >
+          <input
+            type="radio"
+            name="method"
+            checked={chosen === method}
+            disabled={method === 'mount' && !isAllowed}
+            onChange={() =>
+              onFrame({ ...frame, method, ...(method === 'mount' && colour ? { canvasColour: colour } : {}) })
+            }
+          />{' '}
+          <strong>{METHOD_WORDS[method][0]}</strong>
+          <Box color="inkSoft" fontSize="cell">
+            {method === 'mount' && !isAllowed ? 'the rules forbid it' : METHOD_WORDS[method][1]}
+          </Box>
+        </chakra.label>
+      ))}
+    </Flex>
+  );
+}
+
+function Level({ frame, onFrame }: Pick<Props, 'frame' | 'onFrame'>) {
+  return (
+    <Flex gap="10px" align="center">
+      <Box flex="1">
+        <chakra.label htmlFor="level" display="block" fontSize="cell" fontWeight="600">
+          Level, degrees
+        </chakra.label>
+        <chakra.input
+          id="level"
+          type="range"
+          min={-45}
+          max={45}
+          step={0.1}
+          width="100%"
+          accentColor="accent"
+          value={frame.levelDeg}
+          onChange={event => onFrame(levelledTo(frame, Number(event.target.value)))}
+        />
+      </Box>
+      <chakra.output htmlFor="level" fontFamily="measure" minWidth="6ch" textAlign="right">
+        {frame.levelDeg.toFixed(1)}°
+      </chakra.output>
+    </Flex>
+  );
+}
+
+function CutFields({ source, deliverable, frame, job, onFrame }: Props) {
+  if (!job) return null;
+  const picture = turnedSize(source, frame.turns);
+  const { crop } = job;
+  const setPlace = (axis: 'X' | 'Y', start: number) => {
+    const [all, length] = axis === 'X' ? [picture.widthPx, crop.widthPx] : [picture.heightPx, crop.heightPx];
+    if (start + length > all + 0.5) return false;
+    onFrame({ ...frame, [`centre${axis}`]: (start + length / 2) / all - 0.5 });
+    return true;
+  };
+  return (
+    <Flex gap="8px 14px" wrap="wrap">
+      <NumberField
+        label="Left, px"
+        value={Math.round(crop.leftPx)}
+        onChange={v => v !== undefined && setPlace('X', v)}
+      />
+      <NumberField
+        label="Top, px"
+        value={Math.round(crop.topPx)}
+        onChange={v => v !== undefined && setPlace('Y', v)}
+      />
+      <NumberField
+        label="Width, px"
+        value={Math.round(crop.widthPx)}
+        onChange={v => {
+          if (v === undefined || v < 1 || v > picture.widthPx) return false;
+          onFrame({ ...frame, size: Math.min(1, (frame.size * v) / crop.widthPx) });
+          return true;
+        }}
+      />
+      {isShapeFree(deliverable, source) && (
+        <ChoiceField
+          label="Shape"
+          hint="The rules leave it free."
+          value={String(frame.ratio ?? 0)}
+          options={SHAPES}
+          onChange={value => onFrame({ ...frame, ratio: Number(value) || undefined })}
+        />
+      )}
+    </Flex>
+  );
+}
+
+const SHAPES: Readonly<Record<string, string>> = {
+  '0': 'as the picture is',
+  '1': 'square',
+  '1.5': '3 : 2',
+  '1.3333333333333333': '4 : 3',
+  '1.25': '5 : 4',
+  '1.7777777777777777': '16 : 9',
+  '2': '2 : 1',
+  '3': '3 : 1',
+  '0.6666666666666666': '2 : 3',
+  '0.8': '4 : 5',
+};
+
+function isShapeFree(deliverable: Deliverable, source: PixelSize): boolean {
+  return sizeLimits(deliverable, source).some(limits => {
+    const { minRatio, maxRatio } = reachableRatios(limits);
+    return maxRatio > minRatio * 1.2;
+  });
+}
+
+function CanvasFields({ deliverable, frame, onFrame }: Props) {
+  const asked = mustsOf(deliverable, 'canvas').find(rule => rule.colour)?.colour;
+  return (
+    <Flex gap="8px 14px" wrap="wrap" align="flex-end">
+      <Box>
+        <chakra.label htmlFor="canvas-colour" display="block" fontSize="cell" fontWeight="600">
+          Canvas
+        </chakra.label>
+        <chakra.input
+          id="canvas-colour"
+          type="color"
+          width="64px"
+          height="34px"
+          disabled={asked !== undefined}
+          value={asked ?? frame.canvasColour}
+          onChange={event => onFrame({ ...frame, canvasColour: event.target.value })}
+        />
+      </Box>
+      {!asked &&
+        (
+          [
+            ['#ffffff', 'White'],
+            ['#777777', 'Grey'],
+            ['#000000', 'Black'],
+          ] as const
+        ).map(([colour, word]) => (
+          <Button key={colour} look="quiet" onClick={() => onFrame({ ...frame, canvasColour: colour })}>
+            {word}
+          </Button>
+        ))}
+      <Button look="quiet" onClick={() => onFrame({ ...frame, canvasX: 0.5, canvasY: 0.5 })}>
+        Into the middle
+      </Button>
+    </Flex>
+  );
+}

@@ -1,0 +1,61 @@
+import { turnedSize, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
+
+/** Least size of a cut that can be asked for; the rules usually stop long before. */
+const LEAST_SIZE = 0.02;
+
+/**
+ * The frame as it was solved, so that a movement begins where the person sees the picture and not where an earlier
+ * movement wanted to go beyond the edge.
+ */
+export function settledFrame(frame: Frame, job: ConformJob, source: PixelSize): Frame {
+  if (job.canvas) return frame;
+  const picture = turnedSize(source, frame.turns);
+  return {
+    ...frame,
+    centreX: (job.crop.leftPx + job.crop.widthPx / 2) / picture.widthPx - 0.5,
+    centreY: (job.crop.topPx + job.crop.heightPx / 2) / picture.heightPx - 0.5,
+  };
+}
+
+/** Moves the picture under its frame by some source pixels: to the right, and down. */
+export function movedBy(frame: Frame, source: PixelSize, rightPx: number, downPx: number): Frame {
+  const picture = turnedSize(source, frame.turns);
+  const within = (value: number) => Math.min(0.5, Math.max(-0.5, value));
+  return {
+    ...frame,
+    centreX: within(frame.centreX - rightPx / picture.widthPx),
+    centreY: within(frame.centreY - downPx / picture.heightPx),
+  };
+}
+
+/** Moves a mounted picture over its canvas by a share of the room that is left. */
+export function mountedAt(frame: Frame, byX: number, byY: number): Frame {
+  const within = (value: number) => Math.min(1, Math.max(0, value));
+  return { ...frame, canvasX: within(frame.canvasX + byX), canvasY: within(frame.canvasY + byY) };
+}
+
+/** Makes the cut larger or smaller: a factor above 1 shows more of the picture. */
+export function resizedBy(frame: Frame, factor: number): Frame {
+  return { ...frame, size: Math.min(1, Math.max(LEAST_SIZE, frame.size * factor)) };
+}
+
+export function turnedOnce(frame: Frame): Frame {
+  // What is at the top goes to the right, and the cut's centre with it.
+  const turns = ((frame.turns + 1) % 4) as Frame['turns'];
+  return {
+    ...frame,
+    turns,
+    centreX: -frame.centreY,
+    centreY: frame.centreX,
+    ratio: frame.ratio && 1 / frame.ratio,
+  };
+}
+
+export function mirroredOnce(frame: Frame): Frame {
+  return { ...frame, mirrored: !frame.mirrored, centreX: -frame.centreX, levelDeg: -frame.levelDeg };
+}
+
+/** Tenths of a degree are as fine as anybody sees. */
+export function levelledTo(frame: Frame, deg: number): Frame {
+  return { ...frame, levelDeg: Math.round(Math.min(45, Math.max(-45, deg)) * 10) / 10 };
+}

@@ -1,0 +1,96 @@
+import { useEffect, useRef, useState, type RefObject } from 'react';
+
+interface Point {
+  x: number;
+  y: number;
+}
+
+interface Gestures {
+  /** Strokes draw a line instead of moving the picture. */
+  isDrawing: boolean;
+  onDrag: (dx: number, dy: number) => void;
+  /** Above 1: more of the picture is shown. */
+  onZoom: (factor: number) => void;
+  onRest: () => void;
+  onLine: (from: Point, to: Point) => void;
+}
+
+/** A wheel has no end of its movement; after this long without a turn it has come to rest. */
+const WHEEL_REST_MS = 350;
+/** Change of size for one notch of a usual wheel, which turns by a hundred. */
+const PER_WHEEL_UNIT = 0.001;
+
+/** Drag, wheel and pinch on the stage. @returns the line that is being drawn */
+export function useStageGestures(
+  stage: RefObject<HTMLElement | null>,
+  gestures: Gestures,
+): { from: Point; to: Point } | undefined {
+  const [line, setLine] = useState<{ from: Point; to: Point }>();
+  // The listeners stay; what they call is always of the newest frame.
+  const latest = useRef(gestures);
+  useEffect(() => {
+    latest.current = gestures;
+  });
+  useEffect(() => {
+    const element = stage.current;
+    if (!element) return;
+    const pointers = new Map<number, Point>();
+    let drawnFrom: Point | undefined;
+    let rest: ReturnType<typeof setTimeout> | undefined;
+    const at = (event: PointerEvent): Point => {
+      const box = element.getBoundingClientRect();
+      return { x: event.clientX - box.left, y: event.clientY - box.top };
+    };
+    const spread = () => {
+      const [a, b] = [...pointers.values()];
+      return a && b ? Math.hypot(a.x - b.x, a.y - b.y) : 0;
+    };
+    const down = (event: PointerEvent) => {
+      element.setPointerCapture(event.pointerId);
+      pointers.set(event.pointerId, at(event));
+      drawnFrom = latest.current.isDrawing ? at(event) : undefined;
+    };
+    const move = (event: PointerEvent) => {
+      const before = pointers.get(event.pointerId);
+      if (!before) return;
+      const now = at(event);
+      if (drawnFrom) return setLine({ from: drawnFrom, to: now });
+      const was = spread();
+      pointers.set(event.pointerId, now);
+      if (pointers.size === 2) {
+        const is = spread();
+        if (was > 0 && is > 0) latest.current.onZoom(was / is);
+      } else latest.current.onDrag(now.x - before.x, now.y - before.y);
+    };
+    const up = (event: PointerEvent) => {
+      if (!pointers.delete(event.pointerId)) return;
+      const to = at(event);
+      if (drawnFrom) {
+        if (Math.hypot(to.x - drawnFrom.x, to.y - drawnFrom.y) > 12) latest.current.onLine(drawnFrom, to);
+        drawnFrom = undefined;
+        setLine(undefined);
+      } else if (!pointers.size) latest.current.onRest();
+    };
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault();
+      latest.current.onZoom(Math.exp(event.deltaY * PER_WHEEL_UNIT));
+      clearTimeout(rest);
+      rest = setTimeout(() => latest.current.onRest(), WHEEL_REST_MS);
+    };
+    element.addEventListener('pointerdown', down);
+    element.addEventListener('pointermove', move);
+    element.addEventListener('pointerup', up);
+    element.addEventListener('pointercancel', up);
+    // A listener that may keep the page from scrolling has to say so.
+    element.addEventListener('wheel', wheel, { passive: false });
+    return () => {
+      clearTimeout(rest);
+      element.removeEventListener('pointerdown', down);
+      element.removeEventListener('pointermove', move);
+      element.removeEventListener('pointerup', up);
+      element.removeEventListener('pointercancel', up);
+      element.removeEventListener('wheel', wheel);
+    };
+  }, [stage]);
+  return line;
+}
