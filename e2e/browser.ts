@@ -79,7 +79,7 @@ export async function seeText(driver: WebDriver, text: string, within = 60_000):
 
 /** A control by its visible name. */
 export async function button(driver: WebDriver, name: string): Promise<WebElement> {
-  const xpath = `//*[self::button or self::input[@type='checkbox']][normalize-space(.)=${quoted(name)} or @aria-label=${quoted(name)}]|//a[normalize-space(.)=${quoted(name)}]`;
+  const xpath = `//*[self::button or self::input[@type='checkbox']][normalize-space(.)=${quoted(name)} or @aria-label=${quoted(name)}]|//a[normalize-space(.)=${quoted(name)} or @aria-label=${quoted(name)}]`;
   return driver.wait(until.elementLocated(By.xpath(xpath)), 20_000, `no button “${name}”`);
 }
 

@@ -4,6 +4,7 @@ import {
   exampleDetails,
   inspectFile,
   isProven,
+  judgeIncoming,
   ppiOf,
   planSubmission,
   proveFile,
@@ -319,6 +320,25 @@ describe('conformPicture', () => {
       expect(red).not.toBe(seen[0]);
     },
   );
+
+  it.each([
+    ['a TIFF of 16 bits', (s: Sharp) => s.toColourspace('rgb16').tiff({ compression: 'deflate' })],
+    ['a TIFF with LZW', (s: Sharp) => s.tiff({ compression: 'lzw' })],
+    ['a tiled TIFF', (s: Sharp) => s.tiff({ tile: true, tileWidth: 32, tileHeight: 32 })],
+    ['a WebP', (s: Sharp) => s.webp({ quality: 95 })],
+    ['a lossless WebP', (s: Sharp) => s.webp({ lossless: true })],
+    ['printing inks in a TIFF', (s: Sharp) => s.toColourspace('cmyk').tiff()],
+    ['printing inks in a JPEG', (s: Sharp) => s.toColourspace('cmyk').jpeg({ quality: 95 })],
+    ['a palette', (s: Sharp) => s.png({ palette: true })],
+  ])('takes %s', async (_, write) => {
+    const colour = { r: 180, g: 120, b: 60 };
+    const flat = sharp({ create: { width: 80, height: 60, channels: 3, background: colour } });
+    const source = await write(flat).toBuffer();
+    expect(judgeIncoming(inspectFile(source), 'x.jpg').taken).toBe(true);
+    const made = bytesOf(conform(source, { target: { widthPx: 40, heightPx: 30 } }));
+    // Inks go through a profile there and back, which moves a colour by some levels.
+    expect(await pixelAt(made, 20, 15)).toSatisfy((p: number[]) => near(p, [180, 120, 60], 12));
+  });
 
   it('finds the highest quality at or under the ceiling, and says when there is none', async () => {
     const source = await texture(600, 400).jpeg({ quality: 98 }).toBuffer();

@@ -104,10 +104,16 @@ function thrice(scope: ImageScope, band: Image): Image {
 
 /**
  * Relative colorimetric with black point compensation off: what the club's projector software does as well.
- * A picture without a profile is taken for sRGB.
+ * A picture without a profile is taken for sRGB, or for usual printing inks where it has four channels.
  */
 function convert(image: Image, profile: string, depth: 8 | 16): Image {
-  return image.iccTransform(profile, { embedded: true, input_profile: 'srgb', intent: 'relative', depth });
+  const withoutProfile = image.bands > 3 ? 'cmyk' : 'srgb';
+  return image.iccTransform(profile, {
+    embedded: true,
+    input_profile: withoutProfile,
+    intent: 'relative',
+    depth,
+  });
 }
 
 function asRgb(scope: ImageScope, image: Image): Image {

@@ -22,7 +22,8 @@ export type Remark =
   | { code: 'name-says-otherwise'; named: string; format: FileFormat }
   | { code: 'untagged' }
   | { code: 'profile-unreadable'; why: string }
-  | { code: 'has-transparency' };
+  | { code: 'has-transparency' }
+  | { code: 'more-pages' };
 
 export type Intake = { taken: true; remarks: Remark[] } | { taken: false; refusal: Refusal };
 
@@ -31,7 +32,12 @@ const EXTENSIONS: Readonly<Record<string, FileFormat>> = {
   jpeg: 'jpeg',
   jpe: 'jpeg',
   png: 'png',
+  tif: 'tiff',
+  tiff: 'tiff',
+  webp: 'webp',
 };
+
+const TAKEN: readonly FileFormat[] = ['jpeg', 'png', 'tiff', 'webp'];
 
 /** Decides from a file's measured facts whether it can be worked on. */
 export function judgeIncoming(facts: FileFacts, fileName: string): Intake {
@@ -46,13 +52,13 @@ export function judgeIncoming(facts: FileFacts, fileName: string): Intake {
   if (facts.profile.state === 'absent' && facts.srgbChunk.state === 'absent')
     remarks.push({ code: 'untagged' });
   if (facts.hasAlpha) remarks.push({ code: 'has-transparency' });
+  if (facts.pages > 1) remarks.push({ code: 'more-pages' });
   return { taken: true, remarks };
 }
 
 function refusalOf(facts: FileFacts): Refusal | undefined {
   if (facts.sizeBytes === 0) return { code: 'empty' };
-  if (facts.format !== 'jpeg' && facts.format !== 'png')
-    return { code: 'format-not-taken', format: facts.format };
+  if (!TAKEN.includes(facts.format)) return { code: 'format-not-taken', format: facts.format };
   const size = uprightSize(facts);
   if (!size)
     return {

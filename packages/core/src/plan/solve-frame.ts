@@ -67,19 +67,20 @@ function solveCut(
   const cut = cutFor(picture, frame, alternatives);
   const solved = solveSize(wholePixels(cut), alternatives, mayEnlarge);
   if (solved.outcome !== 'solved') return solved;
-  // Rounding to whole pixels may leave a sliver that the rules do not want: the cut gives it up on both sides alike.
+  // Where the rules do not want a sliver of the cut, it is given up on both sides alike; mere rounding takes nothing.
   const ratio = solved.target.widthPx / solved.target.heightPx;
-  const exact = withRatio(cut, ratio);
+  const exact = solved.method === 'whole' ? cut : withRatio(cut, ratio);
   const isWhole = frame.levelDeg === 0 && isAll(picture, exact);
+  const made = frame.levelDeg === 0 ? onPixels(picture, exact, solved.target, mayEnlarge) : exact;
   return {
     outcome: 'solved',
     method: isWhole ? 'whole' : 'trim',
     geometry: geometryOf(frame),
-    cut: frame.levelDeg === 0 ? onPixels(picture, exact, solved.target, mayEnlarge) : exact,
+    cut: made,
     target: solved.target,
     canvas: undefined,
     lostShare: Math.max(0, 1 - (exact.widthPx * exact.heightPx) / (picture.widthPx * picture.heightPx)),
-    scale: solved.target.widthPx / exact.widthPx,
+    scale: solved.target.widthPx / made.widthPx,
   };
 }
 

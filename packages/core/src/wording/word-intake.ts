@@ -52,5 +52,7 @@ export function wordRemark(remark: Remark): string {
       return `The colours are taken as sRGB, because ${remark.why}.`;
     case 'has-transparency':
       return 'Transparent parts will become white.';
+    case 'more-pages':
+      return 'The file holds several pictures; the first is taken.';
   }
 }

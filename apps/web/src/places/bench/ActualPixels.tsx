@@ -25,6 +25,14 @@ export function ActualPixels({ picture, source, preview, job, onClose }: Props) 
   const size = finishedSize(job);
   const file = { left: 0, top: 0, width: size.widthPx, height: size.heightPx };
   const pan = usePan(view);
+  useEffect(() => {
+    // The middle is what a person looks at first.
+    const { current } = view;
+    current?.scrollTo(
+      (current.scrollWidth - current.clientWidth) / 2,
+      (current.scrollHeight - current.clientHeight) / 2,
+    );
+  }, []);
   return (
     <Box role="region" aria-label="Actual pixels" display="flex" flexDirection="column" height="100%">
       <Flex gap="10px" align="center" wrap="wrap" padding="8px 0">

@@ -40,7 +40,7 @@ export function useBenchFrame({ picture, deliverable }: Row, source: PixelSize):
         frame: held(edit(now?.of === kept ? now.frame : kept), deliverable, source),
       })),
     commit: final => {
-      const next = final ?? frame;
+      const next = final ? held(final, deliverable, source) : frame;
       if (next !== kept) void setFrame(picture.id, deliverable.id, next);
     },
   };

@@ -147,7 +147,7 @@ function EmptyLedger({ onAdd, busy }: { onAdd: () => void; busy: boolean }) {
       <chakra.p maxWidth="46ch">
         {busy
           ? 'The first pictures are on their way in.'
-          : 'Drop JPEG or PNG pictures anywhere on this page. They are copied into this browser; the files on your disk are never changed and nothing is sent anywhere.'}
+          : 'Drop JPEG, PNG, TIFF or WebP pictures, or whole folders, anywhere on this page. They are copied into this browser; the files on your disk are never changed and nothing is sent anywhere.'}
       </chakra.p>
       {!busy && (
         <Button look="main" onClick={onAdd}>

@@ -1,0 +1,172 @@
+import { execFileSync } from 'node:child_process';
+import { join } from 'node:path';
+import { By, Key, until, type WebElement } from 'selenium-webdriver';
+import sharp from 'sharp';
+import { beforeAll, expect, it } from 'vitest';
+import { accessFaults } from './access-faults.ts';
+import { downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import { useStage } from './stage.ts';
+
+/** Frames made by hand become files: what was seen on the bench is what other tools find in the package. */
+
+const stage = useStage();
+
+/** A picture of 1200 × 800 that says everywhere where it is: red grows to the right, green downwards. */
+async function chart(file: string): Promise<void> {
+  const [w, h] = [1200, 800];
+  const raw = Buffer.alloc(w * h * 3);
+  for (let y = 0; y < h; y++)
+    for (let x = 0; x < w; x++)
+      raw.set([Math.round((x / w) * 255), Math.round((y / h) * 255), 60], (y * w + x) * 3);
+  await sharp(raw, { raw: { width: w, height: h, channels: 3 } })
+    .png()
+    .toFile(file);
+}
+
+const stageOf = (): Promise<WebElement> =>
+  stage.browser.driver.findElement(By.css('[role="img"][tabindex="0"]'));
+const figure = async (name: string): Promise<string> =>
+  (
+    await stage.browser.driver.findElement(
+      By.xpath(`//section[@aria-label='Frame']//dt[.='${name}']/following-sibling::dd[1]`),
+    )
+  ).getText();
+
+beforeAll(async () => {
+  const { driver } = stage.browser;
+  // A sheet made by hand: a square of 400 pixels as PNG, where every pixel can be read again.
+  await driver.get(`${stage.address}/sheets/new`);
+  await (await driver.wait(until.elementLocated(By.xpath("//button[strong[.='Something else']]")), 20_000)).click();
+  const all = Key.chord(Key.CONTROL, 'a');
+  await (await field(driver, 'Title')).sendKeys(all, 'Square wall');
+  const choose = async (label: string, option: string) =>
+    (await field(driver, label)).findElement(By.xpath(`.//option[normalize-space(.)="${option}"]`)).click();
+  await choose('Something is missing:', 'an exact size');
+  await press(driver, 'Add it');
+  await press(driver, 'Change exactly 1920 × 1080');
+  await (await field(driver, 'Width, px')).sendKeys(all, '400');
+  await (await field(driver, 'Height, px')).sendKeys(all, '400');
+  await press(driver, 'Change JPEG');
+  await (await field(driver, 'PNG')).click();
+  await (await field(driver, 'JPEG')).click();
+  await press(driver, 'Change the ending');
+  await press(driver, 'Keep this rule sheet');
+  await press(driver, 'Home');
+  await press(driver, 'Start a submission to Square wall');
+  for (const name of ['Trimmed.png', 'Mounted.png', 'Turned.png']) {
+    await chart(join(stage.folder, name));
+    // The same bytes under another name would be taken for the same picture.
+    execFileSync('exiftool', ['-q', '-overwrite_original', `-PNG:Title=${name}`, join(stage.folder, name)]);
+    await (await field(driver, 'Picture files')).sendKeys(join(stage.folder, name));
+    await seeText(driver, name.replace('.png', '') + '.png').catch(() => undefined);
+  }
+  await seeText(driver, 'Of three pictures, three need you');
+}, 120_000);
+
+it('moves the picture under the frame by drag, wheel and arrow, and says what it costs', async () => {
+  const { driver } = stage.browser;
+  await press(driver, 'Frame Trimmed on the bench');
+  await seeText(driver, 'This is what the program proposes');
+  expect(await figure('Picture kept')).toBe('800 × 800');
+  expect(await figure('Lost')).toBe('33 %');
+  expect(await accessFaults(driver)).toEqual([]);
+  const top = async () => Number(await (await field(driver, 'Left, px')).getAttribute('value'));
+  expect(await top()).toBe(200);
+  const picture = await stageOf();
+  // Explicit steps: one long move would be a single event.
+  const drag = driver.actions().move({ origin: picture }).press();
+  for (let i = 1; i <= 10; i++) drag.move({ origin: picture, x: 5 * i });
+  await drag.release().perform();
+  await driver.wait(async () => (await top()) < 160, 5000, 'the drag moved nothing');
+  await (await stageOf()).sendKeys(Key.ARROW_RIGHT);
+  const before = await top();
+  await (await stageOf()).sendKeys(Key.chord(Key.SHIFT, Key.ARROW_LEFT));
+  await driver.wait(async () => (await top()) === before + 10, 5000, 'Shift and arrow did not move by ten');
+  await driver.actions().sendKeys('+').perform();
+  await driver.wait(async () => (await figure('Picture kept')) !== '800 × 800', 5000);
+  for (const [label, value] of [
+    ['Width, px', '400'],
+    ['Left, px', '600'],
+    ['Top, px', '300'],
+  ] as const) {
+    const input = await field(driver, label);
+    await input.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.TAB);
+  }
+  await driver.wait(async () => (await figure('Picture kept')) === '400 × 400', 5000);
+  expect(await figure('Scale')).toBe('reduced to 100 %');
+});
+
+it('takes steps back, also after the page was opened anew, and brings them again', async () => {
+  const { driver } = stage.browser;
+  await driver.navigate().refresh();
+  await seeText(driver, 'Picture kept');
+  const left = async () => (await field(driver, 'Left, px')).getAttribute('value');
+  const now = await left();
+  // Every figure that was typed is a step: three for the top, and one of those for the left.
+  for (let i = 0; i < 4; i++) await press(driver, 'Undo');
+  await driver.wait(async () => (await left()) !== now, 5000);
+  for (let i = 0; i < 4; i++) await press(driver, 'Redo');
+  await driver.wait(async () => (await left()) === now, 5000);
+});
+
+it('shows the result at its own pixels, and the guides one after the other', async () => {
+  const { driver } = stage.browser;
+  await press(driver, 'Actual pixels');
+  await seeText(driver, 'One pixel here is one pixel of the file: 400 × 400');
+  await press(driver, 'Showing after');
+  await press(driver, 'Back to the frame');
+  const guides = await field(driver, 'Guides');
+  const before = await guides.getAttribute('value');
+  await driver.actions().sendKeys('g').perform();
+  await driver.wait(async () => (await guides.getAttribute('value')) !== before, 5000);
+});
+
+it('mounts one picture, turns and levels another, and makes and proves all', async () => {
+  const { driver } = stage.browser;
+  await press(driver, 'Next');
+  await seeText(driver, 'Mounted: Picture');
+  await (await driver.findElement(By.css('input[type="radio"]:not(:checked)'))).click();
+  await press(driver, 'Black');
+  await driver.wait(async () => (await figure('Lost')) === 'nothing', 5000);
+  expect(await figure('Canvas added')).toBe('33 %');
+  await driver.actions().sendKeys('n').perform();
+  await seeText(driver, 'Turned: Picture');
+  await press(driver, 'Turn');
+  const level = await field(driver, 'Level, degrees');
+  await level.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+  await seeText(driver, '0.3°');
+  await press(driver, 'Back to the pictures');
+  await seeText(driver, 'Of three pictures, three are ready.');
+  await press(driver, 'Make and prove 3');
+  await seeText(driver, 'All three files are proven.');
+});
+
+it('hands in what was seen: cut to the pixel, canvas black, turned upright', async () => {
+  const { driver, downloads } = stage.browser;
+  await press(driver, 'Hand-in');
+  await press(driver, 'Save the package');
+  const zip = await downloaded(downloads, '.zip');
+  const out = join(stage.folder, 'out');
+  execFileSync('unzip', ['-q', zip, '-d', out]);
+  const pixel = (name: string, x: number, y: number) => [
+    ...execFileSync('convert', [join(out, name), '-depth', '8', '-crop', `1x1+${x}+${y}`, 'rgb:-']),
+  ];
+  const near = (got: number[], want: number[]) =>
+    expect(
+      got.every((v, i) => Math.abs(v - (want[i] ?? NaN)) <= 2),
+      `${got} for ${want}`,
+    ).toBe(true);
+  for (const name of ['Trimmed.png', 'Mounted.png', 'Turned.png'])
+    expect(execFileSync('identify', ['-format', '%w %h', join(out, name)], { encoding: 'utf8' })).toBe(
+      '400 400',
+    );
+  // 400 source pixels from 600, 300: the first one says 600/1200 to the right and 300/800 down.
+  near(pixel('Trimmed.png', 0, 0), [128, 96, 60]);
+  near(pixel('Trimmed.png', 399, 399), [212, 223, 60]);
+  near(pixel('Mounted.png', 200, 10), [0, 0, 0]);
+  near(pixel('Mounted.png', 0, 200), [0, 128, 60]);
+  // A quarter clockwise: what was at the bottom is on the left.
+  const [left = [], right = []] = [pixel('Turned.png', 10, 200), pixel('Turned.png', 389, 200)];
+  expect((left[1] ?? 0) > (right[1] ?? 0) + 100).toBe(true);
+  expect(await pageErrors(driver)).toEqual([]);
+});
