@@ -36,7 +36,9 @@ beforeAll(async () => {
   const { driver } = stage.browser;
   // A sheet made by hand: a square of 400 pixels as PNG, where every pixel can be read again.
   await driver.get(`${stage.address}/sheets/new`);
-  await (await driver.wait(until.elementLocated(By.xpath("//button[strong[.='Something else']]")), 20_000)).click();
+  await (
+    await driver.wait(until.elementLocated(By.xpath("//button[strong[.='Something else']]")), 20_000)
+  ).click();
   const all = Key.chord(Key.CONTROL, 'a');
   await (await field(driver, 'Title')).sendKeys(all, 'Square wall');
   const choose = async (label: string, option: string) =>
