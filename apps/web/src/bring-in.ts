@@ -1,4 +1,4 @@
-import { judgeIncoming, proposeTitle, type Intake } from '@able-frame/core';
+import { judgeIncoming, looksAlike, proposeTitle, type Intake } from '@able-frame/core';
 import { addPicture } from './database/database.ts';
 import type { Picture } from './database/schemas.ts';
 import { setOrder } from './store/submission-actions.ts';
@@ -49,9 +49,10 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
     return;
   }
   const judged = judgeIncoming(facts, file.name);
-  const { intake, thumbnail, hue } = judged.taken
+  const { intake, thumbnail, hue, likeness } = judged.taken
     ? await tryToOpen(file, judged)
-    : { intake: judged, thumbnail: undefined, hue: undefined };
+    : { ...NOT_OPENED, intake: judged };
+  const like = likeness === undefined ? undefined : pictureThatLooksLike(likeness);
   const picture: Picture = {
     id: crypto.randomUUID(),
     submissionId,
@@ -63,6 +64,8 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
     ...(sectionCode === undefined ? {} : { sectionCode }),
     ...(thumbnail ? { thumbnail } : {}),
     ...(hue === undefined ? {} : { hue }),
+    ...(likeness === undefined ? {} : { likeness }),
+    ...(like ? { looksLike: like.id } : {}),
   };
   // A copy of the bytes: the file on disk may be moved or changed later.
   const original = intake.taken ? new Blob([await file.arrayBuffer()], { type: file.type }) : undefined;
@@ -73,26 +76,39 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
   await setOrder([...submission.order, picture.id]);
 }
 
+interface Opened {
+  intake: Intake;
+  thumbnail: Blob | undefined;
+  hue: number | undefined;
+  likeness: string | undefined;
+}
+
+const NOT_OPENED = { thumbnail: undefined, hue: undefined, likeness: undefined };
+
+/** The same picture in another size or quality, as far as a fingerprint tells. */
+function pictureThatLooksLike(likeness: string): Picture | undefined {
+  const { submission, pictures } = submissionStore.getState();
+  return [...pictures.values()].find(
+    p => submission?.order.includes(p.id) && p.likeness !== undefined && looksAlike(p.likeness, likeness),
+  );
+}
+
 function pictureWithSameBytes(sha256: string): Picture | undefined {
   const { submission, pictures } = submissionStore.getState();
   return [...pictures.values()].find(p => p.sha256 === sha256 && submission?.order.includes(p.id));
 }
 
 /** The thumbnail is the first decode: what cannot be decoded is refused here and not at the deadline. */
-async function tryToOpen(
-  file: File,
-  judged: Intake,
-): Promise<{ intake: Intake; thumbnail: Blob | undefined; hue: number | undefined }> {
+async function tryToOpen(file: File, judged: Intake): Promise<Opened> {
   try {
     const bytes = new Uint8Array(await file.arrayBuffer());
     const made = await imagingPool().thumbnail(bytes, THUMBNAIL_PX);
     const thumbnail = new Blob([made.bytes as BlobPart], { type: 'image/jpeg' });
-    return { intake: judged, thumbnail, hue: made.hue };
+    return { intake: judged, thumbnail, hue: made.hue, likeness: made.likeness };
   } catch (error) {
     return {
       intake: { taken: false, refusal: { code: 'could-not-be-decoded', why: (error as Error).message } },
-      thumbnail: undefined,
-      hue: undefined,
+      ...NOT_OPENED,
     };
   }
 }

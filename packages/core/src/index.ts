@@ -26,6 +26,7 @@ export { RECIPES, writeProfile } from './colour/write-profile.ts';
 export { writeXmp, type CameraProperties } from './metadata/write-xmp.ts';
 export { recogniseFormat } from './inspect/recognise-format.ts';
 export * from './intake/judge-incoming.ts';
+export { looksAlike } from './intake/looks-alike.ts';
 export * from './proof/findings.ts';
 export * from './proof/prove-file.ts';
 export * from './package/sha256sums.ts';

@@ -1,4 +1,5 @@
-import { withScope, type Image, type Vips } from './engine.ts';
+import { withScope, type Vips } from './engine.ts';
+import { likenessOf } from './likeness.ts';
 
 export interface Thumbnail {
   /** A small sRGB JPEG. */
@@ -7,6 +8,8 @@ export interface Thumbnail {
   heightPx: number;
   /** Greatest difference between the channels of a pixel, 0 to 255. */
   hue: number;
+  /** See likenessOf. */
+  likeness: string;
 }
 
 /**
@@ -29,16 +32,22 @@ export function makeThumbnail(vips: Vips, bytes: Uint8Array, longEdgePx: number)
     // The pixels are gone through twice, and the decoder gives them once.
     const plain = scope.keep(eight.copyMemory());
     const jpeg = plain.writeToBuffer('.jpg', { Q: 82, subsample_mode: 'on', keep: 'none' });
-    return { bytes: jpeg, widthPx: plain.width, heightPx: plain.height, hue: hueOf(plain) };
+    const pixels = plain.writeToMemory() as Uint8Array; // 8 bits, see above
+    return {
+      bytes: jpeg,
+      widthPx: plain.width,
+      heightPx: plain.height,
+      hue: hueOf(pixels, plain.bands),
+      likeness: likenessOf(pixels, plain.width, plain.height, plain.bands),
+    };
   });
 }
 
 /** Reducing has evened out single noisy pixels, which nobody would call colour. */
-function hueOf(image: Image): number {
-  if (image.bands < 3) return 0;
-  const pixels = image.writeToMemory();
+function hueOf(pixels: Uint8Array, bands: number): number {
+  if (bands < 3) return 0;
   let hue = 0;
-  for (let i = 0; i + 2 < pixels.length; i += image.bands) {
+  for (let i = 0; i + 2 < pixels.length; i += bands) {
     const [r = 0, g = 0, b = 0] = [pixels[i], pixels[i + 1], pixels[i + 2]];
     hue = Math.max(hue, Math.max(r, g, b) - Math.min(r, g, b));
   }

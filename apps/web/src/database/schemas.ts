@@ -92,6 +92,10 @@ export const pictureSchema = z.object({
   thumbnail: bytes.optional(),
   /** Greatest difference between the channels of a pixel of the thumbnail, 0 to 255. */
   hue: z.number().optional(),
+  /** Fingerprint of what it shows. */
+  likeness: z.string().optional(),
+  /** Another picture that looks the same, until the person has decided. */
+  looksLike: z.string().optional(),
   /** The cut the person agreed to, by deliverable, as cutKey names it; another plan asks again. */
   acceptedCuts: z.record(z.string(), z.string()).optional(),
   /** The person's frames, by deliverable. */

@@ -1,4 +1,4 @@
-import type { RuleSheet } from '@able-frame/core';
+import { capitalised, wordNumber, type RuleSheet } from '@able-frame/core';
 import * as database from '../database/database.ts';
 import type { Picture, Submission } from '../database/schemas.ts';
 import { resetSubmissionStore, submissionStore, withEntry } from './submission-store.ts';
@@ -75,21 +75,40 @@ export async function changePicture(id: string, change: Partial<Picture>): Promi
   await guarded(database.savePicture(next));
 }
 
-/** Takes a picture out of the submission. Its bytes stay until the next visit, so that it can be put back. */
-export async function removePicture(id: string): Promise<void> {
+/** Moves a picture to another place in running-number order, from 1; pictures that were not taken have no place. */
+export async function movePicture(id: string, place: number): Promise<void> {
   const { submission, pictures } = submissionStore.getState();
-  const picture = pictures.get(id);
-  if (!submission || !picture) return;
+  if (!submission) return;
+  const counted = submission.order.filter(other => pictures.get(other)?.intake.taken);
+  const others = counted.filter(other => other !== id);
+  const wanted = Math.min(others.length, Math.max(0, place - 1));
+  const moved = [...others.slice(0, wanted), id, ...others.slice(wanted)];
+  // The others keep their places among those that count.
+  let next = 0;
+  await setOrder(submission.order.map(other => (counted.includes(other) ? (moved[next++] ?? other) : other)));
+}
+
+export function removePicture(id: string): Promise<void> {
+  return removePictures([id]);
+}
+
+/** Takes pictures out of the submission. Their bytes stay until the next visit, so that they can be put back. */
+export async function removePictures(ids: readonly string[]): Promise<void> {
+  const { submission, pictures } = submissionStore.getState();
+  const [first] = ids.flatMap(id => pictures.get(id) ?? []);
+  if (!submission || !first) return;
   const before = submission.order;
-  await setOrder(before.filter(other => other !== id));
+  await setOrder(before.filter(other => !ids.includes(other)));
+  const what = ids.length === 1 ? first.title || first.fileName : `${wordNumber(ids.length)} pictures`;
   submissionStore.setState({
     notice: {
-      text: `${picture.title || picture.fileName} was taken out.`,
+      text: `${capitalised(what)} ${ids.length === 1 ? 'was' : 'were'} taken out.`,
       tone: 'plain',
       undo: () => {
-        const now = submissionStore.getState().submission?.order ?? [];
-        const at = before.indexOf(id);
-        void setOrder([...now.slice(0, at), id, ...now.slice(at)]);
+        const now = new Set(submissionStore.getState().submission?.order ?? []);
+        const back = new Set(ids);
+        const added = [...now].filter(id => !before.includes(id));
+        void setOrder([...before.filter(id => now.has(id) || back.has(id)), ...added]);
         submissionStore.setState({ notice: undefined });
       },
     },

@@ -15,7 +15,10 @@ import { DetailFields } from './DetailFields.tsx';
 import { ledgerSentence } from './ledger-sentence.ts';
 import { LedgerTable } from './LedgerTable.tsx';
 import { NextStep } from './NextStep.tsx';
-import { Button } from '../../parts/controls.tsx';
+import { Button, Input, Select } from '../../parts/controls.tsx';
+import { BulkBar } from './BulkBar.tsx';
+import { isNamed, sorted, type Order } from './list-order.ts';
+import { FolderButton, usePaste } from './ways-in.tsx';
 
 const FILTERS: readonly (RowState | 'all')[] = ['all', 'needs-you', 'ready', 'proven', 'broken'];
 
@@ -25,9 +28,15 @@ export function LedgerPlace() {
   const incoming = useStore(submissionStore, s => s.incoming);
   const rows = useRows();
   const [filter, setFilter] = useState<RowState | 'all'>('all');
+  const [sought, setSought] = useState('');
+  const [order, setOrder] = useState<Order>('number');
+  usePaste(files => void bringIn(files));
   if (!submission) return null;
   const counts = countStates(rows);
-  const shown = filter === 'all' ? rows : rows.filter(row => row.state === filter);
+  const shown = sorted(
+    rows.filter(row => (filter === 'all' || row.state === filter) && isNamed(row, sought)),
+    order,
+  );
   return (
     <DropPage label="Picture files" onFiles={files => void bringIn(files)}>
       {({ open, isDragActive }) => (
@@ -37,6 +46,7 @@ export function LedgerPlace() {
             next={<NextStep rows={rows} sheet={submission.sheet} />}
           >
             <Button onClick={open}>Add pictures</Button>
+            <FolderButton />
             <MakeButton rows={rows} />
           </Heading>
           <PlaceLine id={submission.id} />
@@ -62,8 +72,26 @@ export function LedgerPlace() {
                     </chakra.button>
                   ))}
                 </Flex>
-                <chakra.span color="inkSoft">in running-number order</chakra.span>
+                <Flex gap="6px 14px" wrap="wrap" align="center">
+                  <Input
+                    aria-label="Find a picture"
+                    placeholder="find a picture"
+                    width="150px"
+                    value={sought}
+                    onChange={event => setSought(event.target.value)}
+                  />
+                  <Select
+                    aria-label="Order of the list"
+                    value={order}
+                    onChange={event => setOrder(event.target.value as Order)}
+                  >
+                    <option value="number">in running-number order</option>
+                    <option value="state">those that need you first</option>
+                    <option value="title">by title</option>
+                  </Select>
+                </Flex>
               </Flex>
+              <BulkBar rows={rows} submission={submission} />
               <LedgerTable rows={shown} submission={submission} />
             </>
           ) : (

@@ -20,6 +20,8 @@ import { sizeOf } from '../../store/picture-facts.ts';
 import type { Row } from '../../store/rows.ts';
 import { changePicture, removePicture } from '../../store/submission-actions.ts';
 import { submissionStore } from '../../store/submission-store.ts';
+import { AlikeNote } from './AlikeNote.tsx';
+import { NumberCell } from './NumberCell.tsx';
 import { wordColourNext, wordColourNow } from './colour-words.ts';
 import { labelsOf, wordSizeRules } from './labels.ts';
 import { asksForCut, wordFrame, wordTroubles } from './row-words.ts';
@@ -34,14 +36,22 @@ const STAGE_WORDS = {
 } as const;
 
 /** One picture: now above, will be below, and in the washed cell what stands in the way. */
-export function LedgerRow({ row, submission }: { row: Row; submission: Submission }) {
+export function LedgerRow({
+  row,
+  submission,
+  order,
+}: {
+  row: Row;
+  submission: Submission;
+  /** Picture ids as they stand in the list. */
+  order: readonly string[];
+}) {
   const { picture, entry, state } = row;
   const troubles = wordTroubles(row, labelsOf(submission.sheet), false);
   const wash = state === 'broken' ? 'brokenWash' : state === 'needs-you' ? 'needsYouWash' : undefined;
   const source = sizeOf(picture);
   const plan = entry.plan;
   const washFrame = asksForCut(row) || plan?.state === 'cannot';
-  const number = row.place === undefined ? '–' : String(row.place).padStart(2, '0');
   return (
     <chakra.tr
       role="row"
@@ -50,7 +60,7 @@ export function LedgerRow({ row, submission }: { row: Row; submission: Submissio
       _target={{ outline: '2px solid', outlineColor: 'accent' }}
     >
       <chakra.td role="cell" data-label="No." fontFamily="measure" fontSize="measure">
-        {row.isFirst ? number : ''}
+        {row.isFirst && <NumberCell row={row} order={order} />}
       </chakra.td>
       <td role="cell" className="wide">
         {row.isFirst ? (
@@ -162,6 +172,7 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
             Take out
           </Button>
         </Flex>
+        <AlikeNote picture={picture} />
       </Box>
     </Flex>
   );

@@ -1,16 +1,23 @@
 import { chakra } from '@chakra-ui/react';
+import { useMemo, useRef } from 'react';
 import { capitalised, mustsOf, wordNamePattern, wordRule, type RuleSheet } from '@able-frame/core';
 import type { Submission } from '../../database/schemas.ts';
 import type { Row } from '../../store/rows.ts';
 import { labelsOf, wordSizeRules } from './labels.ts';
 import { LedgerRow } from './LedgerRow.tsx';
+import { useVisibleRows } from './use-visible-rows.ts';
 
 /** The column headings are the organiser's rules. On a narrow screen every row becomes a card. */
 export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submission: Submission }) {
   const heads = headings(submission.sheet);
+  const order = useMemo(() => [...new Set(rows.map(row => row.picture.id))], [rows]);
+  const table = useRef<HTMLTableElement>(null);
+  const { shown, before, after } = useVisibleRows(rows, table);
   return (
     <chakra.table
+      ref={table}
       role="table"
+      aria-rowcount={rows.length + 1}
       aria-label="Pictures"
       width="100%"
       background="sheet"
@@ -74,12 +81,19 @@ export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submis
         </tr>
       </thead>
       <tbody role="rowgroup">
-        {rows.map(row => (
-          <LedgerRow key={row.id} row={row} submission={submission} />
+        {before > 0 && <Spacer height={before} />}
+        {shown.map(row => (
+          <LedgerRow key={row.id} row={row} submission={submission} order={order} />
         ))}
+        {after > 0 && <Spacer height={after} />}
       </tbody>
     </chakra.table>
   );
+}
+
+/** Stands for rows that are out of sight. */
+function Spacer({ height }: { height: number }) {
+  return <tr aria-hidden="true" style={{ height }} />;
 }
 
 /** The rules of a sheet's one kind of file; where there are several, each row says its own. */

@@ -1,0 +1,62 @@
+import { chakra, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { useStore } from 'zustand';
+import type { Row } from '../../store/rows.ts';
+import { select, selectionStore } from '../../store/selection-store.ts';
+import { movePicture } from '../../store/submission-actions.ts';
+
+/** A picture's place, which can be typed or moved by key, and whether it is selected. */
+export function NumberCell({ row, order }: { row: Row; order: readonly string[] }) {
+  const { picture, place } = row;
+  const name = picture.title || picture.fileName;
+  const isSelected = useStore(selectionStore, s => s.selected.has(picture.id));
+  return (
+    <Flex gap="6px" align="center">
+      <chakra.input
+        type="checkbox"
+        width="18px"
+        height="18px"
+        accentColor="accent"
+        aria-label={`Select ${name}`}
+        checked={isSelected}
+        // A click tells about Shift, a change does not.
+        onClick={event => select(picture.id, event.currentTarget.checked, order, event.shiftKey)}
+        readOnly
+      />
+      {place === undefined ? '–' : <PlaceField key={place} id={picture.id} place={place} name={name} />}
+    </Flex>
+  );
+}
+
+function PlaceField({ id, place, name }: { id: string; place: number; name: string }) {
+  const [typed, setTyped] = useState(String(place).padStart(2, '0'));
+  const take = () => {
+    const wanted = Number(typed);
+    if (Number.isInteger(wanted) && wanted >= 1 && wanted !== place) void movePicture(id, wanted);
+    else setTyped(String(place).padStart(2, '0'));
+  };
+  return (
+    <chakra.input
+      aria-label={`Place of ${name}`}
+      title="Type another place, or move it with Alt and the arrow keys"
+      width="4ch"
+      minHeight="24px"
+      fontFamily="measure"
+      fontSize="measure"
+      background="transparent"
+      borderBottomWidth="1.5px"
+      borderColor="transparent"
+      _hover={{ borderColor: 'line' }}
+      inputMode="numeric"
+      value={typed}
+      onChange={event => setTyped(event.target.value)}
+      onBlur={take}
+      onKeyDown={event => {
+        if (event.key === 'Enter') take();
+        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+        event.preventDefault();
+        void movePicture(id, place + (event.key === 'ArrowUp' ? -1 : 1));
+      }}
+    />
+  );
+}

@@ -1,0 +1,85 @@
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { By, Key } from 'selenium-webdriver';
+import sharp from 'sharp';
+import { expect, it } from 'vitest';
+import { accessFaults } from './access-faults.ts';
+import { field, pageErrors, press, seeText } from './browser.ts';
+import { useStage } from './stage.ts';
+
+/** Many pictures: in by folder, told apart, put in order, and changed together. */
+
+const stage = useStage();
+
+const titles = async (): Promise<string[]> => {
+  const inputs = await stage.browser.driver.findElements(By.css('input[aria-label^="Title of "]'));
+  return Promise.all(inputs.map(input => input.getAttribute('value')));
+};
+const inOrder = (want: string[]) =>
+  stage.browser.driver.wait(
+    async () => (await titles()).join('|') === want.join('|'),
+    10_000,
+    `never in the order ${want.join(', ')}`,
+  );
+
+it('takes a folder with its subfolders, and points out what looks the same', async () => {
+  const { driver } = stage.browser;
+  const folder = join(stage.folder, 'shore');
+  await mkdir(join(folder, 'older'), { recursive: true });
+  const demo = (name: string) =>
+    sharp(fileURLToPath(new URL(`../apps/web/public/demo/${name}`, import.meta.url))).resize(2600);
+  const flip = { a: demo('Saltpan Evening.jpg'), b: demo('lantern_boats.jpg'), c: demo('Tall Tide.jpg') };
+  await flip.a.jpeg({ quality: 92 }).toFile(join(folder, 'Anchor.jpg'));
+  await flip.b.jpeg({ quality: 92 }).toFile(join(folder, 'Buoy.jpg'));
+  await flip.c.jpeg({ quality: 92 }).toFile(join(folder, 'older', 'Capstan.jpg'));
+  await flip.a
+    .clone()
+    .resize(1500)
+    .jpeg({ quality: 60 })
+    .toFile(join(folder, 'older', 'Small anchor.jpg'));
+  await writeFile(join(folder, '.hidden'), 'x');
+  await driver.get(stage.address);
+  await press(driver, 'Start a submission to Quay Street Open Call');
+  await (await field(driver, 'Picture folder')).sendKeys(folder);
+  await driver.wait(async () => (await titles()).length === 4, 60_000, 'four pictures never came');
+  await seeText(driver, 'Looks the same as');
+  expect(await accessFaults(driver)).toEqual([]);
+  await press(driver, 'Both stay');
+});
+
+it('puts pictures in another order by typing a place and by key', async () => {
+  const { driver } = stage.browser;
+  const [first = ''] = await titles();
+  const place = await field(driver, `Place of ${first}`);
+  await place.sendKeys(Key.chord(Key.CONTROL, 'a'), '3', Key.ENTER);
+  await driver.wait(async () => (await titles())[2] === first, 5000);
+  await (await field(driver, `Place of ${first}`)).sendKeys(Key.chord(Key.ALT, Key.ARROW_UP));
+  await driver.wait(async () => (await titles())[1] === first, 5000);
+});
+
+it('finds, sorts, and changes all selected at once, with a way back', async () => {
+  const { driver } = stage.browser;
+  await (await field(driver, 'Order of the list')).findElement(By.xpath(`.//option[.='by title']`)).click();
+  await inOrder(['Anchor', 'Buoy', 'Capstan', 'Small anchor']);
+  await (await field(driver, 'Find a picture')).sendKeys('anchor');
+  await inOrder(['Anchor', 'Small anchor']);
+  await (await field(driver, 'Find a picture')).sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE);
+  await inOrder(['Anchor', 'Buoy', 'Capstan', 'Small anchor']);
+  await press(driver, 'Select Anchor');
+  const last = await field(driver, 'Select Capstan');
+  await driver.actions().keyDown(Key.SHIFT).click(last).keyUp(Key.SHIFT).perform();
+  await seeText(driver, 'Three pictures selected');
+  await press(driver, 'Mount them');
+  await driver.wait(
+    async () =>
+      (await driver.findElements(By.xpath(`//td[@data-label='Frame']//div[.='Mount']`))).length === 3,
+    5000,
+  );
+  await press(driver, 'Take them out');
+  await seeText(driver, 'Three pictures were taken out.');
+  await inOrder(['Small anchor']);
+  await press(driver, 'Put it back');
+  await inOrder(['Anchor', 'Buoy', 'Capstan', 'Small anchor']);
+  expect(await pageErrors(driver)).toEqual([]);
+});
