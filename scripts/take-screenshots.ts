@@ -31,6 +31,14 @@ try {
   await seeText(driver, 'Proven 3', 120_000);
   await driver.executeScript('window.scrollTo(0, 0)');
   await take('ledger');
+  await press(driver, 'Frame Tall Tide on the bench');
+  await seeText(driver, 'Picture kept');
+  await driver.wait(
+    async () => (await driver.findElements(By.css('[role=img][tabindex="0"]'))).length,
+    20_000,
+  );
+  await take('bench');
+  await press(driver, 'Back to the pictures');
   for (const [place, name] of [
     ['Proof', 'proof'],
     ['Hand-in', 'hand-in'],
@@ -41,7 +49,7 @@ try {
     await press(driver, place);
     await take(name);
   }
-  await press(driver, 'Read one out of an organiser’s text');
+  await press(driver, 'Read out of a text');
   const example = new URL(
     '../packages/core/src/reading/examples/fenwater-anonymous/text.txt',
     import.meta.url,
