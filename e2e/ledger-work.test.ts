@@ -14,7 +14,7 @@ const stage = useStage();
 
 const titles = async (): Promise<string[]> => {
   const inputs = await stage.browser.driver.findElements(By.css('input[aria-label^="Title of "]'));
-  return Promise.all(inputs.map(input => input.getAttribute('value')));
+  return Promise.all(inputs.map(async input => (await input.getAttribute('value')) ?? ''));
 };
 const inOrder = (want: string[]) =>
   stage.browser.driver.wait(
