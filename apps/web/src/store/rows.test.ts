@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { BUILT_IN_SHEETS, cutKey, noFacts, present, type Finding } from '@able-frame/core';
+import { BUILT_IN_SHEETS, cutKey, PLAIN_FRAME, noFacts, present, type Finding } from '@able-frame/core';
 import type { Made, Picture, Submission } from '../database/schemas.ts';
 import { ledgerSentence } from '../places/ledger/ledger-sentence.ts';
 import { asksForCut, wordFrame, wordTroubles } from '../places/ledger/row-words.ts';
@@ -162,6 +162,43 @@ describe('the sentence over the ledger', () => {
     expect(ledgerSentence(rowsOf([ready], { made }))).toBe('The file is proven.');
     expect(countStates(rowsOf([ready], { made })).proven).toBe(1);
   });
+});
+
+describe('a sheet that asks for several files', () => {
+  const panoramas = BUILT_IN_SHEETS.find(s => s.id === 'long-shore-panoramas')!;
+  const rowsFor = (change: Partial<Picture> = {}, made: Made[] = []) =>
+    rowsOf([picture('a', 9000, 3000, change), picture('b', 9000, 3000)], {
+      submission: { sheet: panoramas, details: {} },
+      made,
+    });
+
+  it('has a row for each of them, with one place for the picture', () => {
+    const rows = rowsFor();
+    expect(rows.map(r => [r.id, r.isFirst, r.place])).toEqual([
+      ['a/large', true, 1],
+      ['a/small', false, 1],
+      ['b/large', true, 2],
+      ['b/small', false, 2],
+    ]);
+    expect(ledgerSentence(rows)).toMatch(/^Of four files, /);
+  });
+
+  it('keeps the result of one file when the frame of the other changes', () => {
+    const made = rowsFor().map(row => madeFor(row, 'met'));
+    const changed = rowsFor({ frames: { small: { ...PLAIN_FRAME, size: 0.9 } } }, made);
+    expect(changed.map(r => r.state)).toEqual(['proven', 'ready', 'proven', 'proven']);
+  });
+});
+
+it('waits for a yes before a colour picture is made neutral', () => {
+  const colour = { sectionCode: 'MO', hue: 90 };
+  const asked = first(rowsOf([picture('a', 6000, 4000, colour)]));
+  expect(asked.state).toBe('needs-you');
+  expect(wordTroubles(asked, labels)[0]).toMatch(/^Monochrome is asked/);
+  expect(first(rowsOf([picture('a', 6000, 4000, { ...colour, mayBeMadeNeutral: true })])).state).toBe(
+    'ready',
+  );
+  expect(first(rowsOf([picture('a', 6000, 4000, { sectionCode: 'MO', hue: 2 })])).state).toBe('ready');
 });
 
 it.each([

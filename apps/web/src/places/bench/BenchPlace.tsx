@@ -1,8 +1,9 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { capitalised, wordRule, sizeRules, type RuleSheet } from '@able-frame/core';
+import { capitalised, sizeRules, wordRule, type Frame, type RuleSheet } from '@able-frame/core';
+import type { Picture } from '../../database/schemas.ts';
 import { Button } from '../../parts/controls.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { useRows } from '../../parts/use-rows.ts';
@@ -63,55 +64,34 @@ function Bench({ row, rows, index, sheet, address }: Props) {
   const source = sizeOf(picture) ?? { widthPx: 1, heightPx: 1 };
   const navigate = useNavigate();
   const preview = usePreview(picture.id, rows[index + 1]?.picture.id);
-  const bench = useBenchFrame(row, source);
-  const [guide, setGuide] = useState<Guide>(rememberedGuide);
+  const { frame, plan, job, change, commit } = useBenchFrame(row, source);
+  const [guide, setGuide] = useGuide();
   const [isDrawing, setDrawing] = useState(false);
   const [isActual, setActual] = useState(false);
   const [hasHelp, setHelp] = useState(false);
-  const chooseGuide = (next: Guide) => {
-    rememberGuide(next);
-    setGuide(next);
-  };
   const go = (to: number) => {
     const other = rows[to];
     if (other) void navigate(`${address}/bench/${other.picture.id}/${other.deliverable.id}`);
   };
-  const { frame, plan, job, change, commit } = bench;
-  const set = (next: typeof frame) => {
+  const set = (next: Frame) => {
     change(() => next);
     commit(next);
   };
   useBenchKeys({
-    frame,
+    frame: job ? settledFrame(frame, job, source) : frame,
     source,
     isMounted: job?.canvas !== undefined,
     onFrame: set,
     onUndo: () => void undoFrame(picture.id, deliverable.id),
     onRedo: () => void redoFrame(picture.id, deliverable.id),
-    onGuide: () => chooseGuide(nextGuide(guide)),
+    onGuide: () => setGuide(nextGuide(guide)),
     onActual: () => setActual(v => !v),
     onStep: by => go(index + by),
     onHelp: () => setHelp(v => !v),
   });
-  const history = picture.frameHistory?.[deliverable.id];
   return (
     <>
-      <Heading
-        sentence={`${picture.title || picture.fileName}: ${capitalised(deliverable.label)}`}
-        next={
-          <>
-            {capitalised(sizeRules(deliverable).map(wordRule).join(', ') || 'any size')}.{' '}
-            <Link to={`${address}/pictures`}>Back to the pictures</Link>
-          </>
-        }
-      >
-        <Button disabled={index === 0} onClick={() => go(index - 1)}>
-          Previous
-        </Button>
-        <Button disabled={index === rows.length - 1} onClick={() => go(index + 1)}>
-          Next
-        </Button>
-      </Heading>
+      <BenchHeading row={row} address={address} index={index} count={rows.length} onGo={go} />
       {hasHelp && <KeyHelp onClose={() => setHelp(false)} />}
       <Box
         display="grid"
@@ -119,6 +99,10 @@ function Bench({ row, rows, index, sheet, address }: Props) {
         gap="18px"
       >
         <Box height={{ base: '60dvh', lg: 'calc(100dvh - 210px)' }} minHeight="340px">
+          {preview.state !== 'there' && <p role="status">{preview.sentence}</p>}
+          {preview.state === 'there' && !job && (
+            <Figures plan={plan} source={source} deliverable={deliverable} />
+          )}
           {preview.state === 'there' && job && isActual && (
             <ActualPixels
               picture={picture}
@@ -145,10 +129,6 @@ function Bench({ row, rows, index, sheet, address }: Props) {
               }}
             />
           )}
-          {preview.state !== 'there' && <p role="status">{preview.sentence}</p>}
-          {preview.state === 'there' && !job && (
-            <Figures plan={plan} source={source} deliverable={deliverable} />
-          )}
         </Box>
         <Flex as="section" aria-label="Frame" direction="column" gap="14px">
           <BenchControls
@@ -158,42 +138,21 @@ function Bench({ row, rows, index, sheet, address }: Props) {
             job={job}
             guide={guide}
             isDrawing={isDrawing}
-            onGuide={chooseGuide}
+            onGuide={setGuide}
             onDraw={() => setDrawing(!isDrawing)}
             onFrame={set}
           />
           <Box borderTopWidth="1px" borderColor="line" paddingTop="12px" aria-live="polite">
             <Figures plan={plan} source={source} deliverable={deliverable} />
           </Box>
-          <Flex gap="8px" wrap="wrap">
-            <Button
-              look="quiet"
-              disabled={!history?.past.length}
-              onClick={() => void undoFrame(picture.id, deliverable.id)}
-            >
-              Undo
-            </Button>
-            <Button
-              look="quiet"
-              disabled={!history?.future.length}
-              onClick={() => void redoFrame(picture.id, deliverable.id)}
-            >
-              Redo
-            </Button>
-            <Button
-              look="quiet"
-              disabled={!picture.frames?.[deliverable.id]}
-              onClick={() => void setFrame(picture.id, deliverable.id, undefined)}
-            >
-              Start again
-            </Button>
+          <StepButtons picture={picture} deliverableId={deliverable.id}>
             <Button look="quiet" aria-pressed={isActual} onClick={() => setActual(!isActual)}>
               Actual pixels
             </Button>
             <Button look="quiet" aria-expanded={hasHelp} onClick={() => setHelp(!hasHelp)}>
               Keys
             </Button>
-          </Flex>
+          </StepButtons>
           <CopyFrame row={row} rows={rows} sheet={sheet} frame={frame} />
           {preview.state === 'there' && !picture.frames?.[deliverable.id] && (
             <chakra.p color="inkSoft" fontSize="cell">
@@ -204,6 +163,83 @@ function Bench({ row, rows, index, sheet, address }: Props) {
       </Box>
     </>
   );
+}
+
+interface HeadingProps extends Pick<Props, 'row' | 'address' | 'index'> {
+  count: number;
+  onGo: (index: number) => void;
+}
+
+function BenchHeading({ row: { picture, deliverable }, address, index, count, onGo }: HeadingProps) {
+  return (
+    <Heading
+      sentence={`${picture.title || picture.fileName}: ${capitalised(deliverable.label)}`}
+      next={
+        <>
+          {capitalised(sizeRules(deliverable).map(wordRule).join(', ') || 'any size')}.{' '}
+          <Link to={`${address}/pictures`}>Back to the pictures</Link>
+        </>
+      }
+    >
+      <Button disabled={index === 0} onClick={() => onGo(index - 1)}>
+        Previous
+      </Button>
+      <Button disabled={index === count - 1} onClick={() => onGo(index + 1)}>
+        Next
+      </Button>
+    </Heading>
+  );
+}
+
+/** Taking steps back and bringing them again; everything that was done stays known. */
+function StepButtons({
+  picture,
+  deliverableId,
+  children,
+}: {
+  picture: Picture;
+  deliverableId: string;
+  children: ReactNode;
+}) {
+  const history = picture.frameHistory?.[deliverableId];
+  return (
+    <Flex gap="8px" wrap="wrap">
+      <Button
+        look="quiet"
+        disabled={!history?.past.length}
+        onClick={() => void undoFrame(picture.id, deliverableId)}
+      >
+        Undo
+      </Button>
+      <Button
+        look="quiet"
+        disabled={!history?.future.length}
+        onClick={() => void redoFrame(picture.id, deliverableId)}
+      >
+        Redo
+      </Button>
+      <Button
+        look="quiet"
+        disabled={!picture.frames?.[deliverableId]}
+        onClick={() => void setFrame(picture.id, deliverableId, undefined)}
+      >
+        Start again
+      </Button>
+      {children}
+    </Flex>
+  );
+}
+
+/** The guide over the frame, remembered for every picture. */
+function useGuide(): [Guide, (guide: Guide) => void] {
+  const [guide, setGuide] = useState<Guide>(rememberedGuide);
+  return [
+    guide,
+    next => {
+      rememberGuide(next);
+      setGuide(next);
+    },
+  ];
 }
 
 type PreviewState = { state: 'there'; preview: Preview } | { state: 'coming' | 'failed'; sentence: string };

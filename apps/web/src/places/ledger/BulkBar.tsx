@@ -15,6 +15,7 @@ import { setFrame } from '../../store/frame-actions.ts';
 import type { Row } from '../../store/rows.ts';
 import { selectionStore, selectOnly } from '../../store/selection-store.ts';
 import { changePicture, removePictures } from '../../store/submission-actions.ts';
+import { submissionStore } from '../../store/submission-store.ts';
 
 /** What is done to all selected pictures at once. */
 export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission: Submission }) {
@@ -22,33 +23,6 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
   const chosen = rows.filter(row => selected.has(row.picture.id));
   const pictures = [...new Set(chosen.map(row => row.picture))];
   if (!pictures.length) return null;
-  const forEachFile = async (edit: (row: Row) => Promise<unknown> | undefined) => {
-    for (const row of chosen) await edit(row);
-  };
-  const setMethod = (method: Frame['method']) =>
-    forEachFile(row =>
-      method === 'mount' && !mayMount(row.deliverable)
-        ? undefined
-        : setFrame(row.picture.id, row.deliverable.id, {
-            ...(row.picture.frames?.[row.deliverable.id] ?? PLAIN_FRAME),
-            method,
-          }),
-    );
-  const setCanvas = (canvasColour: string) =>
-    forEachFile(row => {
-      const frame = row.picture.frames?.[row.deliverable.id];
-      return frame?.method === 'mount'
-        ? setFrame(row.picture.id, row.deliverable.id, { ...frame, canvasColour })
-        : undefined;
-    });
-  const acceptCuts = () =>
-    forEachFile(({ entry: { plan }, picture, deliverable }) =>
-      plan && plan.state !== 'cannot'
-        ? changePicture(picture.id, {
-            acceptedCuts: { ...picture.acceptedCuts, [deliverable.id]: cutKey(plan.job) },
-          })
-        : undefined,
-    );
   return (
     <Flex
       role="group"
@@ -82,13 +56,13 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
           ))}
         </Select>
       )}
-      <Button look="quiet" onClick={() => void acceptCuts()}>
+      <Button look="quiet" onClick={() => void acceptCuts(chosen)}>
         Accept their cuts
       </Button>
-      <Button look="quiet" onClick={() => void setMethod('trim')}>
+      <Button look="quiet" onClick={() => void setMethod(chosen, 'trim')}>
         Trim them
       </Button>
-      <Button look="quiet" onClick={() => void setMethod('mount')}>
+      <Button look="quiet" onClick={() => void setMethod(chosen, 'mount')}>
         Mount them
       </Button>
       <chakra.label display="inline-flex" gap="6px" alignItems="center">
@@ -98,7 +72,7 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
           width="44px"
           height="28px"
           defaultValue="#ffffff"
-          onBlur={event => void setCanvas(event.target.value)}
+          onBlur={event => void setCanvas(chosen, event.target.value)}
         />
       </chakra.label>
       <Button
@@ -112,4 +86,30 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
       </Button>
     </Flex>
   );
+}
+
+async function setMethod(rows: readonly Row[], method: Frame['method']): Promise<void> {
+  for (const { picture, deliverable } of rows) {
+    if (method === 'mount' && !mayMount(deliverable)) continue;
+    const frame = picture.frames?.[deliverable.id] ?? PLAIN_FRAME;
+    await setFrame(picture.id, deliverable.id, { ...frame, method });
+  }
+}
+
+/** The colour of every canvas among the selected; a trimmed picture has none. */
+async function setCanvas(rows: readonly Row[], canvasColour: string): Promise<void> {
+  for (const { picture, deliverable } of rows) {
+    const frame = picture.frames?.[deliverable.id];
+    if (frame?.method === 'mount') await setFrame(picture.id, deliverable.id, { ...frame, canvasColour });
+  }
+}
+
+async function acceptCuts(rows: readonly Row[]): Promise<void> {
+  for (const { picture, deliverable, entry } of rows) {
+    if (!entry.plan || entry.plan.state === 'cannot') continue;
+    const { acceptedCuts } = submissionStore.getState().pictures.get(picture.id) ?? picture;
+    await changePicture(picture.id, {
+      acceptedCuts: { ...acceptedCuts, [deliverable.id]: cutKey(entry.plan.job) },
+    });
+  }
 }

@@ -89,22 +89,32 @@ export function NewerText({ desk }: { desk: DeskSheet }) {
               </Button>
             )}
           </Flex>
-          {newer && !newer.changes.length && <p role="status">Nothing that this sheet holds has changed.</p>}
-          {newer && newer.changes.length > 0 && (
-            <ChangeList
-              changes={newer.changes}
-              sides={['in this sheet', 'in the newer text']}
-              chosen={newer.chosen}
-              onToggle={change => {
-                const chosen = new Set(newer.chosen);
-                if (!chosen.delete(change)) chosen.add(change);
-                setNewer({ ...newer, chosen });
-              }}
-            />
-          )}
+          {newer && <NewerChanges newer={newer} onChosen={chosen => setNewer({ ...newer, chosen })} />}
         </Box>
       )}
     </Box>
+  );
+}
+
+function NewerChanges({
+  newer: { changes, chosen },
+  onChosen,
+}: {
+  newer: Newer;
+  onChosen: (chosen: Set<SheetChange>) => void;
+}) {
+  if (!changes.length) return <p role="status">Nothing that this sheet holds has changed.</p>;
+  return (
+    <ChangeList
+      changes={changes}
+      sides={['in this sheet', 'in the newer text']}
+      chosen={chosen}
+      onToggle={change => {
+        const next = new Set(chosen);
+        if (!next.delete(change)) next.add(change);
+        onChosen(next);
+      }}
+    />
   );
 }
 
