@@ -1,4 +1,4 @@
-import type { OutputSpace, Rule } from '../rules/rule.ts';
+import { ruleSchema, type OutputSpace, type Rule } from '../rules/rule.ts';
 import { printedPx } from '../plan/print-size.ts';
 import type { Claim, ReadColourSpace, ReadDeliverable, Span } from './reading.ts';
 
@@ -20,8 +20,16 @@ function add(work: RuleWork, id: string, fields: string[], rule: Bare<Rule>): vo
   const claims = work.claimsOf(...fields);
   const quote = claims[0] && sentenceAround(work.text, claims[0]);
   const level = fields.some(work.isAdvice) ? 'advice' : 'must';
-  work.rules.push({ ...rule, id, level, ...(quote ? { quote } : {}) } as Rule);
-  work.lines.push({ id, claims });
+  const made = ruleSchema.safeParse({ ...rule, id, level, ...(quote ? { quote } : {}) });
+  if (made.success) {
+    work.rules.push(made.data);
+    work.lines.push({ id, claims });
+  } else
+    // "00 DPI" is a number and no demand.
+    work.notHeld.push({
+      text: `“${quote ?? id}” gives a number that cannot be meant. Ask the organiser.`,
+      claims,
+    });
 }
 
 /** The organiser's own sentence round a span of the text. */

@@ -2,7 +2,14 @@ import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { capitalised, sizeRules, wordRule, type Frame, type RuleSheet } from '@able-frame/core';
+import {
+  capitalised,
+  sizeRules,
+  wordRule,
+  type Frame,
+  type PixelSize,
+  type RuleSheet,
+} from '@able-frame/core';
 import type { Picture } from '../../database/schemas.ts';
 import { Button } from '../../parts/controls.tsx';
 import { Heading } from '../../parts/Heading.tsx';
@@ -20,7 +27,7 @@ import { nextGuide, rememberedGuide, rememberGuide, type Guide } from './Guides.
 import { KeyHelp } from './KeyHelp.tsx';
 import { levelledTo, settledFrame } from './move-frame.ts';
 import { Stage } from './Stage.tsx';
-import { useBenchFrame } from './use-bench-frame.ts';
+import { useBenchFrame, type BenchFrame } from './use-bench-frame.ts';
 import { useBenchKeys } from './use-bench-keys.ts';
 
 /** One picture, large, under the frame that its file has to have. */
@@ -64,7 +71,8 @@ function Bench({ row, rows, index, sheet, address }: Props) {
   const source = sizeOf(picture) ?? { widthPx: 1, heightPx: 1 };
   const navigate = useNavigate();
   const preview = usePreview(picture.id, rows[index + 1]?.picture.id);
-  const { frame, plan, job, change, commit } = useBenchFrame(row, source);
+  const bench = useBenchFrame(row, source);
+  const { frame, plan, job, change, commit } = bench;
   const [guide, setGuide] = useGuide();
   const [isDrawing, setDrawing] = useState(false);
   const [isActual, setActual] = useState(false);
@@ -99,36 +107,20 @@ function Bench({ row, rows, index, sheet, address }: Props) {
         gap="18px"
       >
         <Box height={{ base: '60dvh', lg: 'calc(100dvh - 210px)' }} minHeight="340px">
-          {preview.state !== 'there' && <p role="status">{preview.sentence}</p>}
-          {preview.state === 'there' && !job && (
-            <Figures plan={plan} source={source} deliverable={deliverable} />
-          )}
-          {preview.state === 'there' && job && isActual && (
-            <ActualPixels
-              picture={picture}
-              source={source}
-              preview={preview.preview}
-              job={job}
-              onClose={() => setActual(false)}
-            />
-          )}
-          {preview.state === 'there' && job && !isActual && (
-            <Stage
-              source={source}
-              preview={preview.preview}
-              frame={frame}
-              job={job}
-              guide={guide}
-              isDrawing={isDrawing}
-              title={picture.title || picture.fileName}
-              onMove={edit => change(f => edit(settledFrame(f, job, source)))}
-              onRest={() => commit()}
-              onLine={missed => {
-                setDrawing(false);
-                set(levelledTo(frame, frame.levelDeg - missed));
-              }}
-            />
-          )}
+          <Surface
+            row={row}
+            source={source}
+            preview={preview}
+            bench={bench}
+            guide={guide}
+            isDrawing={isDrawing}
+            isActual={isActual}
+            onActual={setActual}
+            onLine={missed => {
+              setDrawing(false);
+              set(levelledTo(frame, frame.levelDeg - missed));
+            }}
+          />
         </Box>
         <Flex as="section" aria-label="Frame" direction="column" gap="14px">
           <BenchControls
@@ -162,6 +154,41 @@ function Bench({ row, rows, index, sheet, address }: Props) {
         </Flex>
       </Box>
     </>
+  );
+}
+
+interface SurfaceProps {
+  row: Row;
+  source: PixelSize;
+  preview: PreviewState;
+  bench: BenchFrame;
+  guide: Guide;
+  isDrawing: boolean;
+  isActual: boolean;
+  onActual: (isActual: boolean) => void;
+  onLine: (missedDeg: number) => void;
+}
+
+/** The picture under its frame, or its finished pixels, or why neither can be shown. */
+function Surface(props: SurfaceProps) {
+  const { row, source, preview, bench, isActual, onActual } = props;
+  const { frame, plan, job, change, commit } = bench;
+  if (preview.state !== 'there') return <p role="status">{preview.sentence}</p>;
+  if (!job) return <Figures plan={plan} source={source} deliverable={row.deliverable} />;
+  const shared = { source, preview: preview.preview, job };
+  return isActual ? (
+    <ActualPixels {...shared} picture={row.picture} onClose={() => onActual(false)} />
+  ) : (
+    <Stage
+      {...shared}
+      frame={frame}
+      guide={props.guide}
+      isDrawing={props.isDrawing}
+      title={row.picture.title || row.picture.fileName}
+      onMove={edit => change(f => edit(settledFrame(f, job, source)))}
+      onRest={() => commit()}
+      onLine={props.onLine}
+    />
   );
 }
 
