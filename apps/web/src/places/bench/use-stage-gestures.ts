@@ -37,9 +37,19 @@ export function useStageGestures(
     const pointers = new Map<number, Point>();
     let drawnFrom: Point | undefined;
     let rest: ReturnType<typeof setTimeout> | undefined;
+    const moved = { x: 0, y: 0 };
+    let pending: number | undefined;
     const at = (event: PointerEvent): Point => {
       const box = element.getBoundingClientRect();
       return { x: event.clientX - box.left, y: event.clientY - box.top };
+    };
+    const flush = () => {
+      if (pending !== undefined) cancelAnimationFrame(pending);
+      pending = undefined;
+      const { x, y } = moved;
+      moved.x = 0;
+      moved.y = 0;
+      if (x || y) latest.current.onDrag(x, y);
     };
     const spread = () => {
       const [a, b] = [...pointers.values()];
@@ -60,7 +70,12 @@ export function useStageGestures(
       if (pointers.size === 2) {
         const is = spread();
         if (was > 0 && is > 0) latest.current.onZoom(was / is);
-      } else latest.current.onDrag(now.x - before.x, now.y - before.y);
+      } else {
+        moved.x += now.x - before.x;
+        moved.y += now.y - before.y;
+        // A mouse reports more often than the screen is drawn; what came in between is moved at once.
+        pending ??= requestAnimationFrame(flush);
+      }
     };
     const up = (event: PointerEvent) => {
       if (!pointers.delete(event.pointerId)) return;
@@ -69,7 +84,11 @@ export function useStageGestures(
         if (Math.hypot(to.x - drawnFrom.x, to.y - drawnFrom.y) > 12) latest.current.onLine(drawnFrom, to);
         drawnFrom = undefined;
         setLine(undefined);
-      } else if (!pointers.size) latest.current.onRest();
+      } else if (!pointers.size) {
+        flush();
+        // The last movement is drawn before the frame it led to is kept.
+        requestAnimationFrame(() => latest.current.onRest());
+      }
     };
     const wheel = (event: WheelEvent) => {
       event.preventDefault();
@@ -85,6 +104,7 @@ export function useStageGestures(
     element.addEventListener('wheel', wheel, { passive: false });
     return () => {
       clearTimeout(rest);
+      if (pending !== undefined) cancelAnimationFrame(pending);
       element.removeEventListener('pointerdown', down);
       element.removeEventListener('pointermove', move);
       element.removeEventListener('pointerup', up);
