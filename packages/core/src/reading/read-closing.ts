@@ -24,7 +24,7 @@ const WEAK = /\b(?:by|until|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
   /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|in our hands|in by|with (?:us|me)|open)\b/i;
 const NOT_DEADLINE =
-  /\b(?:judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 interface Stamp {
   value: string | null;

@@ -137,7 +137,9 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
     return false;
   return [1, 2].some(back => {
     const before = segments[index - back]?.text ?? '';
-    return ABOUT_NAMES.test(before) || EXAMPLE.test(before);
+    return (
+      ABOUT_NAMES.test(before) || EXAMPLE.test(before) || /\btitles?\b[^.]{0,30}\bcharacters\b/i.test(before)
+    );
   });
 }
 
@@ -255,7 +257,11 @@ function writtenOut(
 
 /** Puts the separators of the example between the described parts. */
 function literalsOf(example: string | null, parts: string[], text: string): string[] {
-  if (/\bseparated by (?:a )?(?:single )?spaces?\b|\bwith (?:a )?spaces? between\b/i.test(text))
+  if (
+    /,\s*(?:a )?space\s*,|\bseparated by (?:a )?(?:single )?spaces?\b|\bwith (?:a )?spaces? between\b/i.test(
+      text,
+    )
+  )
     return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
   if (!example) {
     const mark = /\b(?:under-?scores?)\b|_/i.test(text)
@@ -335,7 +341,7 @@ function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Cl
     const characters = ALLOWED.exec(text);
     if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
       naming.allowed = (characters[1] ?? characters[2] ?? '').trim();
-      if (!naming.spaces && !/space/i.test(naming.allowed)) naming.spaces = 'forbidden';
+      naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
       claim('allowed', segment, characters.index, characters.index + characters[0].length);
     }
     const length = LENGTH.exec(text);
@@ -350,7 +356,7 @@ function readExtension(all: readonly Segment[], about: readonly Segment[], namin
   const endings = new Set<string>();
   for (const segment of all)
     for (const match of segment.text.matchAll(
-      /\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}\.(jpe?g|tiff?|png)\b/gi,
+      /(?:\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}|\()\.(jpe?g|tiff?|png)\b/gi,
     ))
       endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   for (const segment of about)

@@ -16,13 +16,15 @@ const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'u
  * fee, advice that belongs to one clause, names of more words than are looked at. A number that falls is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
-  ['galloway-two-ways', 1],
   ['vardo-portrait-prize', 1],
   ['gallery-letter', 8],
   ['table', 1],
   ['two-projectors', 3],
   ['recruit', 4],
   ['allotment', 2],
+  ['passport', 1],
+  ['magazine', 2],
+  ['open-exhibition', 1],
 ]);
 
 describe('the example texts', () => {

@@ -95,7 +95,7 @@ export function readEitherWay(segment: Segment): Found[] {
 
 const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
 const PHYSICAL = new RegExp(
-  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:x|×|by)\\s*${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?:w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
   'i',
 );
 const NOT_PRINT =

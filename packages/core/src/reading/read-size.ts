@@ -63,6 +63,8 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   for (const match of text.matchAll(PAIR)) {
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
     const [first, second] = [readPixels(a), readPixels(b)];
+    // "Square images therefore cannot be larger than 1080 x 1080" explains another limit.
+    if (first === second && /^\W*square (?:images?|pictures?|photos?)\b/i.test(text)) continue;
     if (Math.min(first, second) < 40 || EXAMPLE_OF.test(text.slice(0, match.index))) continue;
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
     const end = match.index + match[0].length;
@@ -124,6 +126,8 @@ function readSingles(
       sideBefore(before);
     if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
     let bound = looser(boundOf(before, after));
+    // "at least 480 pixels wide and 600 tall": one word for both.
+    if (bound === 'unsaid' && last && between !== undefined && JOINED.test(between)) bound = last.bound;
     if (isSecondOfRange) bound = 'max';
     else if (
       /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
@@ -134,6 +138,10 @@ function readSingles(
     last = { side, end, bound };
   }
 }
+
+/** What may stand between two sides that one limit is meant for. */
+const JOINED =
+  /^\s*(?:px|pixels?)?\s*(?:(?:in )?(?:wide|width|high|height|tall|across|horizontal(?:ly)?|vertical(?:ly)?))?\s*(?:,|and|or|by|x|×)\s*$/i;
 
 function sideAfter(after: string): Side | undefined {
   const near = after.slice(0, 48).replace(/[,;.]\s.*$|\d.*$|\band\b.*$/s, '');

@@ -155,7 +155,8 @@ function splitSentences(segments: readonly Segment[]): Group[] {
   const groups: Group[] = [];
   for (const segment of segments) {
     const label = SPEC.test(segment.text)
-      ? (leadingLabel(segment.text) ?? (ADDED_FOR.test(segment.text) ? 'small' : undefined))
+      ? (leadingLabel(segment.text) ??
+        (ADDED_FOR.test(segment.text) ? 'small' : ASKED_LATER.test(segment.text) ? 'print' : undefined))
       : undefined;
     if (!label) {
       common.segments.push(segment);
@@ -182,7 +183,11 @@ function splitSentences(segments: readonly Segment[]): Group[] {
 
 /** "In addition a portrait …": one more kind of file beside the one that the text is about. */
 const ADDED =
-  /^(?:please also|in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+  /^(?:(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)|please also|in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+
+/** "If your work is accepted we will ask for print files: TIFF …" */
+const ASKED_LATER =
+  /^(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?)\b/i;
 
 /** "Please also send a JPEG for our website": a further file, told by what it is for. */
 const ADDED_FOR =
