@@ -262,6 +262,16 @@ describe('a TIFF', () => {
     expect(valueOf(facts.density)).toMatchObject({ x: 240, unit: 'inch' });
   });
 
+  it('of a camera, which shows a small preview first, is camera raw and no picture of that size', async () => {
+    const { bytes } = exiftool(
+      await picture().tiff({ compression: 'none' }).toBuffer(),
+      'raw.tif',
+      '-IFD0:SubfileType#=1',
+    );
+    expect(inspectFile(bytes).format).toBe('camera-raw');
+    expect(inspectFile(await picture().tiff().toBuffer()).format).toBe('tiff');
+  });
+
   it('that was cut short, or holds more pages, is noticed', async () => {
     const tiff = new Uint8Array(await picture().tiff({ compression: 'none' }).toBuffer());
     expect(inspectFile(tiff.subarray(0, 900)).complete.state).toBe('unreadable');

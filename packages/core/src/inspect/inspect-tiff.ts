@@ -17,6 +17,10 @@ import {
  */
 
 const TAG = {
+  subfileType: 254,
+  make: 271,
+  subDirectories: 330,
+  dngVersion: 50706,
   width: 256,
   height: 257,
   bits: 258,
@@ -52,6 +56,7 @@ export function inspectTiff(bytes: Uint8Array): FileFacts {
       complete: unreadable('the file stops before its directory, or its directory is damaged'),
     };
   }
+  if (isCameraRaw(block)) facts.format = 'camera-raw';
   const at = { offset: block.firstOffset, length: 2 + 12 * block.first.size, structure: 'IFD0' };
   readFrame(facts, block, at);
   readExif(facts, bytes, at);
@@ -62,6 +67,23 @@ export function inspectTiff(bytes: Uint8Array): FileFacts {
   facts.complete = wholeness(block, at);
   facts.pages = nextDirectoryOffset(block) === 0 ? 1 : 2;
   return facts;
+}
+
+/**
+ * Most cameras write their raw data into a TIFF whose first directory holds a small preview: marked as reduced
+ * (NewSubfileType 1), as DNG (tag 50706), or with sensor data in its subdirectories beside a maker's name.
+ */
+function isCameraRaw(block: TiffBlock): boolean {
+  const { first } = block;
+  try {
+    return (
+      first.has(TAG.dngVersion) ||
+      ((numberOf(block, first, TAG.subfileType) ?? 0) & 1) === 1 ||
+      (first.has(TAG.subDirectories) && first.has(TAG.make))
+    );
+  } catch {
+    return false;
+  }
 }
 
 function readFrame(facts: FileFacts, block: TiffBlock, at: Place): void {

@@ -139,16 +139,19 @@ function CutFields({ source, deliverable, frame, job, onFrame }: Props) {
     <Flex gap="8px 14px" wrap="wrap">
       <NumberField
         label="Left, px"
+        hint="Cut away on the left."
         value={Math.round(crop.leftPx)}
         onChange={v => v !== undefined && setPlace('X', v)}
       />
       <NumberField
         label="Top, px"
+        hint="Cut away above."
         value={Math.round(crop.topPx)}
         onChange={v => v !== undefined && setPlace('Y', v)}
       />
       <NumberField
         label="Width, px"
+        hint="Of the picture that is kept."
         value={Math.round(crop.widthPx)}
         onChange={v => {
           if (v === undefined || v < 1 || v > picture.widthPx) return false;

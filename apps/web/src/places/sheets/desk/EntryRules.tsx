@@ -132,6 +132,7 @@ function DetailsFields({ details }: { details: RuleSheet['details'] }) {
         <Flex key={detail.id} gap="10px 18px" wrap="wrap" align="flex-end" marginBottom="8px">
           <TextField
             label="Called"
+            hint="As you will be asked for it."
             width="190px"
             value={detail.label}
             maxLength={80}
@@ -139,6 +140,7 @@ function DetailsFields({ details }: { details: RuleSheet['details'] }) {
           />
           <ChoiceField
             label="Made of"
+            hint="What is typed is held to it."
             value={detail.shape.kind}
             options={{
               any: 'any text',
@@ -170,6 +172,7 @@ function ShapeFields({ shape, onChange }: { shape: DetailShape; onChange: (shape
   const count = (label: string, value: number, take: (n: number) => DetailShape) => (
     <NumberField
       label={label}
+      hint="Just so many."
       value={value}
       onChange={n => {
         if (n === undefined || n < 1 || n > 10) return false;
@@ -196,6 +199,7 @@ function ShapeFields({ shape, onChange }: { shape: DetailShape; onChange: (shape
       return (
         <TextField
           label="The list, with commas"
+          hint="One of these is chosen."
           value={shape.options.join(', ')}
           onChange={text => {
             const options = text.split(',').map(o => o.trimStart().slice(0, 60));
@@ -218,6 +222,7 @@ function DeclarationFields({ sheet: { declarations } }: { sheet: RuleSheet }) {
         <Flex key={d.id} gap="10px" align="flex-end" wrap="wrap" marginBottom="8px">
           <TextField
             label={`Declaration ${i + 1}`}
+            hint="A sentence that you tick."
             width="420px"
             value={d.text}
             maxLength={400}

@@ -89,6 +89,7 @@ export function PartFields({
           />
           <ChoiceField
             label="Written"
+            hint="How the day stands in the name."
             value={part.form}
             options={{
               'year-month-day': '2027-02-14',
@@ -132,8 +133,18 @@ function NumberPart({
 }) {
   return (
     <>
-      <NumberField label="Starts at" value={part.start} onChange={start => change({ start })} />
-      <NumberField label="Step" value={part.step} onChange={step => change({ step })} />
+      <NumberField
+        label="Starts at"
+        hint="The first picture’s number."
+        value={part.start}
+        onChange={start => change({ start })}
+      />
+      <NumberField
+        label="Step"
+        hint="From one number to the next."
+        value={part.step}
+        onChange={step => change({ step })}
+      />
       <NumberField
         label="Digits"
         hint="Filled up with zeros in front."

@@ -22,6 +22,7 @@ export function SectionFields({
         <Flex key={i} gap="10px 14px" wrap="wrap" align="flex-start" marginBottom="8px">
           <TextField
             label="Called"
+            hint="As the organiser names it."
             width="170px"
             value={section.label}
             maxLength={80}
@@ -39,6 +40,7 @@ export function SectionFields({
           />
           <NumberField
             label="Up to"
+            hint="Pictures a person. Empty: any number."
             isOptional
             value={section.limit}
             onChange={limit => {
@@ -50,6 +52,7 @@ export function SectionFields({
           />
           <ChoiceField
             label="Pictures"
+            hint="What the section takes."
             value={section.picture ?? 'any'}
             options={{ any: 'any', colour: 'colour', monochrome: 'monochrome' }}
             onChange={picture => {
