@@ -1,4 +1,4 @@
-import { judgeIncoming, looksAlike, proposeTitle, type Intake } from '@able-frame/core';
+import { judgeIncoming, looksAlike, proposeTitle, wordPlural, type Intake } from '@able-frame/core';
 import { addPicture } from './database/database.ts';
 import type { Picture } from './database/schemas.ts';
 import { setOrder } from './store/submission-actions.ts';
@@ -8,6 +8,13 @@ import { measure } from './workers/measure.ts';
 
 const THUMBNAIL_PX = 320;
 
+let isStopped = false;
+
+/** Leaves out what has not been looked at yet; what is in stays in. */
+export function stopBringingIn(): void {
+  isStopped = true;
+}
+
 /** Brings files into the open submission, each as a row of its own; a bad one never stops the rest. */
 export async function bringIn(
   files: readonly File[],
@@ -15,12 +22,24 @@ export async function bringIn(
 ): Promise<void> {
   const { submission, incoming } = submissionStore.getState();
   if (!submission || !files.length) return;
+  if (!incoming) isStopped = false;
   void navigator.storage?.persist?.();
   submissionStore.setState({
     incoming: { total: (incoming?.total ?? 0) + files.length, done: incoming?.done ?? 0 },
     notice: undefined,
   });
-  for (const file of files) {
+  for (const [i, file] of files.entries()) {
+    if (isStopped) {
+      const left = files.length - i;
+      submissionStore.setState({
+        incoming: undefined,
+        notice: {
+          text: `Stopped. ${left} ${wordPlural(left, 'file was', 'files were')} not looked at; add them again to have them.`,
+          tone: 'plain',
+        },
+      });
+      return;
+    }
     try {
       await bringOneIn(submission.id, file, sections[file.name]);
     } catch (error) {

@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Progress } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useStore } from 'zustand';
 import { wordPlural } from '@able-frame/core';
-import { bringIn } from '../../bring-in.ts';
+import { bringIn, stopBringingIn } from '../../bring-in.ts';
 import { DropPage } from '../../parts/DropPage.tsx';
 import { Heading } from '../../parts/Heading.tsx';
 import { PlaceLine } from '../../parts/PlaceLine.tsx';
@@ -118,6 +118,11 @@ function Progresses({ incoming }: { incoming: { total: number; done: number } | 
   const run = useStore(submissionStore, s => s.run);
   return (
     <Box aria-live="polite">
+      {incoming && (
+        <Button look="quiet" marginBottom="6px" onClick={stopBringingIn}>
+          Stop adding
+        </Button>
+      )}
       {incoming && (
         <Bar
           label={`Looking at ${incoming.total} ${wordPlural(incoming.total, 'file')}: ${incoming.done} done`}
