@@ -7,7 +7,8 @@ import { Button } from '../../parts/controls.tsx';
 import { spaceOf } from '../../store/picture-facts.ts';
 import { imagingPool } from '../../workers/imaging-pool.ts';
 import type { Preview } from '../../workers/previews.ts';
-import { pictureBox, previewMatrix } from './stage-geometry.ts';
+import { PreviewImage } from './PreviewImage.tsx';
+import { pictureBox } from './stage-geometry.ts';
 
 interface Props {
   picture: Picture;
@@ -69,20 +70,12 @@ export function ActualPixels({ picture, source, preview, job, onClose }: Props) 
             />
           )}
           {(isBefore || made.state !== 'made') && (
-            <chakra.img
-              src={preview.url}
+            <PreviewImage
+              source={source}
+              preview={preview}
+              job={job}
+              box={pictureBox(file, job)}
               alt={`${picture.title} before`}
-              draggable={false}
-              position="absolute"
-              left="0"
-              top="0"
-              maxWidth="none"
-              style={{
-                width: preview.widthPx,
-                height: preview.heightPx,
-                transformOrigin: '0 0',
-                transform: previewMatrix(source, preview, job, pictureBox(file, job)),
-              }}
             />
           )}
         </Box>

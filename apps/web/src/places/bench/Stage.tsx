@@ -5,7 +5,8 @@ import type { Preview } from '../../workers/previews.ts';
 import { DimensionLines } from './DimensionLines.tsx';
 import { Guides, type Guide } from './Guides.tsx';
 import { mountedAt, movedBy, resizedBy } from './move-frame.ts';
-import { fileBox, missedLevel, pictureBox, previewMatrix, stageScale } from './stage-geometry.ts';
+import { PreviewImage } from './PreviewImage.tsx';
+import { fileBox, missedLevel, pictureBox, stageScale } from './stage-geometry.ts';
 import { useStageGestures } from './use-stage-gestures.ts';
 
 interface Props {
@@ -71,22 +72,7 @@ export function Stage(props: Props) {
         inset="0"
         style={job.canvas ? { clipPath: inset(size, box) } : {}}
       >
-        <chakra.img
-          src={preview.url}
-          alt=""
-          draggable={false}
-          position="absolute"
-          left="0"
-          top="0"
-          maxWidth="none"
-          style={{
-            width: preview.widthPx,
-            height: preview.heightPx,
-            transformOrigin: '0 0',
-            transform: previewMatrix(source, preview, job, box),
-            willChange: 'transform',
-          }}
-        />
+        <PreviewImage source={source} preview={preview} job={job} box={box} alt="" />
       </chakra.div>
       <chakra.svg
         position="absolute"
