@@ -249,6 +249,8 @@ describe('demands on how the picture is made', () => {
     ['JPEG files from a camera of 24 megapixels.', { megapixels: null }],
     ['JPEG only. Do not upscale small images.', { enlarging: false }],
     ['JPEG only. Images must not be enlarged.', { enlarging: false }],
+    ['JPEG only. Small images will not be enlarged.', { enlarging: null }],
+    ['JPEG only. We do not enlarge small images.', { enlarging: null }],
     ['JPEG. White bars may be added to reach the shape.', { canvas: { allowed: true, colour: '#ffffff' } }],
     ['JPEG. No borders. Do not add padding round the image.', { canvas: { allowed: false } }],
     ['JPEG, landscape format only.', { orientation: ['lying'] }],

@@ -14,6 +14,8 @@ const ENLARGING =
   /\b(?:up-?(?:scal|siz|sampl|rez?)\w*|enlarg(?:e|ed|ing|ement)|interpolat\w*|blown up|blow up|made larger)\b/i;
 const DENIED = /\b(?:no|not|never|do not|don['’]t|must not|may not|without|avoid|cannot|nor)\b/i;
 
+const THEIR_OWN = /\b(?:(?:will|shall) not|won['’]t|we (?:do|will|shall|can)(?:n['’]t| not)?)(?: be)?\s*$/i;
+
 const CANVAS =
   /\b(?:(?:plain |black |white |grey |gray |coloured )?(?:canvas|padding|bars|letterbox\w*|surround|background)\b[^.;]{0,40}\b(?:added?|adding|placed|fill\w*|round|around)|(?:add|adding|placed? on|mounted on|centred on|padded with)\b[^.;]{0,30}\b(?:canvas|padding|bars|surround|letterbox\w*))\b/i;
 const COLOURS: readonly (readonly [RegExp, string])[] = [
@@ -46,7 +48,10 @@ export function readFurther(segment: Segment): Found[] {
     else if (bound === 'max') add('megapixels', { max: low }, pixels);
   }
   const enlarging = ENLARGING.exec(text);
-  if (enlarging && DENIED.test(text.slice(0, enlarging.index))) add('enlarging', false, enlarging);
+  // "Small images will not be enlarged" says what the organiser does, and asks nothing.
+  const isTheirs = enlarging && THEIR_OWN.test(text.slice(0, enlarging.index));
+  if (enlarging && !isTheirs && DENIED.test(text.slice(0, enlarging.index)))
+    add('enlarging', false, enlarging);
   const canvas = CANVAS.exec(text);
   if (canvas && !/\b(?:print|mount board|wall)\b/i.test(text)) {
     const isDenied = DENIED.test(text.slice(0, canvas.index)) || /\b(?:not allowed|forbidden)\b/i.test(text);

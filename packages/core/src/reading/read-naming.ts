@@ -1,9 +1,9 @@
-import { readCount, COUNT } from './quantities.ts';
+import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
-/** How files are to be called: an example, its parts in order, and what characters may be used. */
+/** How files are to be called: an example, and its parts in order. */
 
 const EXAMPLE =
   /(?<![\w/@])(?<name>[A-Z0-9][\w’'#+-]*(?:\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
@@ -171,8 +171,6 @@ function trimExample(name: string): string {
   return words.slice(start).join(' ');
 }
 
-type Claim = (field: string, segment: Segment, from: number, to: number) => void;
-
 function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   if (naming.parts) return;
   for (const segment of about) {
@@ -313,55 +311,4 @@ function partsOfExample(example: string): string[] | undefined {
         ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
   );
   return named.every(part => part !== undefined) && pieces.length > 1 ? (named as string[]) : undefined;
-}
-
-const NO_SPACES =
-  /\b(?:no spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|instead of spaces|no blanks?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
-const SPACES =
-  /\bspaces?\b[^.;]{0,40}\b(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b/i;
-const ALLOWED =
-  /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
-const LENGTH = new RegExp(
-  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not longer than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*characters|(${COUNT})\\s*characters\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
-  'i',
-);
-
-function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
-  for (const segment of about) {
-    const { text } = segment;
-    const forbidden = NO_SPACES.exec(text);
-    const allowed = SPACES.exec(text);
-    if (allowed && !naming.spaces) {
-      naming.spaces = 'allowed';
-      claim('spaces', segment, allowed.index, allowed.index + allowed[0].length);
-    } else if (forbidden && !naming.spaces) {
-      naming.spaces = 'forbidden';
-      claim('spaces', segment, forbidden.index, forbidden.index + forbidden[0].length);
-    }
-    const characters = ALLOWED.exec(text);
-    if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
-      naming.allowed = (characters[1] ?? characters[2] ?? '').trim();
-      naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
-      claim('allowed', segment, characters.index, characters.index + characters[0].length);
-    }
-    const length = LENGTH.exec(text);
-    if (length && naming.maxLength === null) {
-      naming.maxLength = readCount(length[1] ?? length[2] ?? '');
-      claim('maxLength', segment, length.index, length.index + length[0].length);
-    }
-  }
-}
-
-function readExtension(all: readonly Segment[], about: readonly Segment[], naming: ReadNaming): void {
-  const endings = new Set<string>();
-  for (const segment of all)
-    for (const match of segment.text.matchAll(
-      /(?:\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}|\()\.(jpe?g|tiff?|png)\b/gi,
-    ))
-      endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
-  for (const segment of about)
-    for (const match of segment.text.matchAll(/\.(jpe?g|tiff?|png)\b/gi))
-      endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
-  const [only] = [...endings];
-  if (endings.size === 1 && only) naming.extension = only as ReadNaming['extension'];
 }
