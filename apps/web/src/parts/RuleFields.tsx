@@ -3,7 +3,8 @@ import { useState } from 'react';
 import { ruleSchema, wordRule, type Detail, type Rule } from '@able-frame/core';
 import { Button } from './controls.tsx';
 import { CheckField, ChoiceField, NumberField, TextField, WeightField } from './fields.tsx';
-import { parseRatios, RULE_FIELDS, withField, type RuleField } from './rule-field-list.ts';
+import { parseRatios, RULE_FIELDS, type RuleField } from './rule-field-list.ts';
+import { takeOver } from './take-over.ts';
 
 interface Props {
   rule: Rule;
@@ -14,11 +15,8 @@ interface Props {
 
 /** Puts one rule right by hand. A change that makes no rule is not taken over, and the field says so. */
 export function RuleFields({ rule, details, onChange, onLeaveOut }: Props) {
-  const change = (changes: Readonly<Record<string, unknown>>): boolean => {
-    const parsed = ruleSchema.safeParse(withField(rule, changes));
-    if (parsed.success) onChange(parsed.data);
-    return parsed.success;
-  };
+  const change = (changes: Readonly<Record<string, unknown>>): boolean =>
+    takeOver(ruleSchema, rule, changes, onChange);
   return (
     <Flex gap="10px 18px" wrap="wrap" align="flex-start" paddingTop="8px">
       {RULE_FIELDS[rule.kind].map((field, i) => (

@@ -1,4 +1,4 @@
-import type { Rule, RuleKind } from '@able-frame/core';
+import type { RuleKind } from '@able-frame/core';
 
 /** The fields by which a person puts a rule right, as data. Every one explains itself. */
 export type RuleField =
@@ -239,13 +239,6 @@ export const RULE_FIELDS: Readonly<Record<RuleKind, readonly RuleField[]>> = {
     ALLOWED,
   ],
 };
-
-/** A rule with one field changed, as untrusted data; an emptied field is left out. */
-export function withField(rule: Rule, changes: Readonly<Record<string, unknown>>): unknown {
-  return Object.fromEntries(
-    Object.entries({ ...rule, ...changes }).filter(([, value]) => value !== undefined),
-  );
-}
 
 /** “3:2, 4:3” as ratios; undefined when it is not written so. */
 export function parseRatios(written: string): { width: number; height: number }[] | undefined {

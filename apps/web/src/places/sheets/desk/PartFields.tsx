@@ -1,6 +1,7 @@
 import { Flex } from '@chakra-ui/react';
 import { namePartSchema, type LetterForm, type NamePart, type RuleSheet } from '@able-frame/core';
 import { ChoiceField, NumberField, TextField } from '../../../parts/fields.tsx';
+import { takeOver } from '../../../parts/take-over.ts';
 
 export const PART_WORDS: Readonly<Record<NamePart['kind'], string>> = {
   title: 'title',
@@ -48,14 +49,8 @@ export function PartFields({
   part: NamePart;
   onChange: (part: NamePart) => void;
 }) {
-  const change = (changes: Readonly<Record<string, unknown>>): boolean => {
-    const next = Object.fromEntries(
-      Object.entries({ ...part, ...changes }).filter(([, value]) => value !== undefined),
-    );
-    const parsed = namePartSchema.safeParse(next);
-    if (parsed.success) onChange(parsed.data);
-    return parsed.success;
-  };
+  const change = (changes: Readonly<Record<string, unknown>>): boolean =>
+    takeOver(namePartSchema, part, changes, onChange);
   return (
     <Flex gap="10px 18px" wrap="wrap">
       {part.kind === 'text' && (
