@@ -125,7 +125,7 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
     <Box id="sheet" role="tabpanel" aria-label={sheet.title}>
       <Flex justify="space-between" gap="8px 16px" wrap="wrap" align="center" marginBottom="8px">
         <chakra.p color="inkSoft">{sheet.summary}</chakra.p>
-        <Flex gap="14px" className="no-print">
+        <Flex gap="14px" align="center" className="no-print">
           <Link to={`/sheets/edit/${sheet.id}`}>
             {BUILT_IN_SHEETS.includes(sheet) ? 'Change a copy' : 'Change'}
           </Link>
