@@ -1,4 +1,5 @@
 import type { PixelSize } from './pixel-size.ts';
+import { squaredSize, type SquareUp } from './square-up.ts';
 
 /**
  * A person's frame for one file of one picture. Everything is relative to the picture, so that a frame can be copied to
@@ -7,7 +8,11 @@ import type { PixelSize } from './pixel-size.ts';
 export interface Frame {
   /** Keep all and reduce; cut to the shape; keep all and add plain canvas. */
   method: 'whole' | 'trim' | 'mount';
-  /** Quarter turns clockwise, before everything else. */
+  /** A slanted artwork pulled true before everything else; what follows is relative to the artwork then. */
+  square?: SquareUp | undefined;
+  /** Whether paper in uneven light is made evenly white. */
+  evenPaper?: boolean | undefined;
+  /** Quarter turns clockwise. */
   turns: 0 | 1 | 2 | 3;
   /** Left and right exchanged, after the turns. */
   mirrored: boolean;
@@ -43,6 +48,7 @@ export const PLAIN_FRAME: Frame = {
 
 /** What is done to a picture before it is cut, in this order. */
 export interface Geometry {
+  square?: SquareUp | undefined;
   turns: Frame['turns'];
   mirrored: boolean;
   levelDeg: number;
@@ -59,8 +65,12 @@ export interface CentredRect {
   heightPx: number;
 }
 
-/** The size of a picture after its quarter turns. */
-export function turnedSize({ widthPx, heightPx }: PixelSize, turns: Frame['turns']): PixelSize {
+/** The size of a picture once it is pulled true and turned: what levels and cuts are measured on. */
+export function pictureSize(
+  source: PixelSize,
+  { square, turns }: Pick<Geometry, 'square' | 'turns'>,
+): PixelSize {
+  const { widthPx, heightPx } = square ? squaredSize(source, square) : source;
   return turns % 2 ? { widthPx: heightPx, heightPx: widthPx } : { widthPx, heightPx };
 }
 

@@ -3,7 +3,7 @@ import type { Deliverable } from '../rules/rule-sheet.ts';
 import type { NameProblem, NameResult } from '../naming/build-name.ts';
 import { planOutput, type MissingMetadata, type OutputSettings, type SourceMetadata } from './plan-output.ts';
 import { sizeLimits, type SizeLimits } from './size-limits.ts';
-import { turnedSize, type Frame, type Geometry } from './frame.ts';
+import { pictureSize, type Frame, type Geometry } from './frame.ts';
 import type { PixelRect, PixelSize } from './pixel-size.ts';
 import { solveFrame, type Canvas } from './solve-frame.ts';
 import { solveSize, type SizeSolution } from './solve-size.ts';
@@ -29,6 +29,8 @@ export interface ConformJob {
    * picture, which is turned round its centre behind the cut.
    */
   crop: PixelRect;
+  /** Whether paper in uneven light is made evenly white before it is cut. */
+  evenPaper?: boolean;
   /** The picture's own pixels in the file. */
   target: PixelSize;
   canvas: Canvas | undefined;
@@ -113,7 +115,8 @@ export function planFile(deliverable: Deliverable, input: PlanInput): FilePlan {
     asksMonochrome,
   );
   const { geometry, crop, target, canvas } = solved;
-  const job: ConformJob = { geometry, crop, target, canvas, output };
+  const evenPaper = input.frame?.evenPaper ? { evenPaper: true } : {};
+  const job: ConformJob = { geometry, crop, ...evenPaper, target, canvas, output };
   const made = { method: solved.method, job, lostShare: solved.lostShare, scale: solved.scale };
   const questions: PlanQuestion[] = [];
   // A frame that the person made themselves needs no yes.
@@ -153,7 +156,7 @@ function proposed(source: PixelSize, limits: readonly SizeLimits[], mayEnlarge: 
 function framed(source: PixelSize, frame: Frame, limits: readonly SizeLimits[], mayEnlarge: boolean): Solved {
   const solved = solveFrame(source, frame, limits, mayEnlarge);
   if (solved.outcome !== 'solved') return solved;
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   const { cut } = solved;
   const crop = {
     leftPx: picture.widthPx / 2 + cut.centreX - cut.widthPx / 2,
@@ -167,6 +170,19 @@ function framed(source: PixelSize, frame: Frame, limits: readonly SizeLimits[], 
 /** The size of the finished file. */
 export function finishedSize({ canvas, target }: Pick<ConformJob, 'canvas' | 'target'>): PixelSize {
   return canvas ?? target;
+}
+
+/** Whether the rules let a picture be kept whole, as it stands after its geometry: reduced, and neither cut nor mounted. */
+export function mayStayWhole(deliverable: Deliverable, source: PixelSize, frame: Frame): boolean {
+  if (frame.levelDeg !== 0) return false;
+  const mayEnlarge = rulesOf(deliverable, 'enlarging').some(rule => rule.allowed);
+  const whole = solveFrame(
+    source,
+    { ...frame, method: 'whole' },
+    sizeLimits(deliverable, source),
+    mayEnlarge,
+  );
+  return whole.outcome === 'solved' && whole.method === 'whole';
 }
 
 /** Whether the rules let plain canvas be added round a picture. */

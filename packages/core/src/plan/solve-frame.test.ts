@@ -8,7 +8,7 @@ import {
   nearestCentre,
   PLAIN_FRAME,
   rotated,
-  turnedSize,
+  pictureSize,
   type Frame,
 } from './frame.ts';
 import { isWithin, sizeLimits } from './size-limits.ts';
@@ -114,7 +114,7 @@ describe('whatever the frame, the picture and the rules', () => {
           const limits = sizeLimits(makeDeliverable(rules), source);
           const solved = solveFrame(source, frame, limits, false);
           if (solved.outcome !== 'solved') return;
-          const picture = turnedSize(source, frame.turns);
+          const picture = pictureSize(source, frame);
           expect(isInside(picture, frame.levelDeg, solved.cut, 0.51)).toBe(true);
           const { widthPx, heightPx } = solved.canvas ?? solved.target;
           expect(limits.some(l => isWithin(l, widthPx, heightPx))).toBe(true);

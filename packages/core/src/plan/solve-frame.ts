@@ -1,7 +1,7 @@
 import {
   largestCut,
   nearestCentre,
-  turnedSize,
+  pictureSize,
   type CentredRect,
   type Frame,
   type Geometry,
@@ -53,8 +53,8 @@ export function solveFrame(
     : solveCut(source, frame, alternatives, mayEnlarge);
 }
 
-function geometryOf({ turns, mirrored, levelDeg }: Frame): Geometry {
-  return { turns, mirrored, levelDeg };
+function geometryOf({ square, turns, mirrored, levelDeg }: Frame): Geometry {
+  return { ...(square ? { square } : {}), turns, mirrored, levelDeg };
 }
 
 function solveCut(
@@ -63,7 +63,7 @@ function solveCut(
   alternatives: readonly SizeLimits[],
   mayEnlarge: boolean,
 ): FrameSolution {
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   const cut = cutFor(picture, frame, alternatives);
   const solved = solveSize(wholePixels(cut), alternatives, mayEnlarge);
   if (solved.outcome !== 'solved') return solved;
@@ -86,7 +86,8 @@ function solveCut(
 
 /** The cut that the person means: its ratio kept to the rules, its size to the picture, its centre inside. */
 function cutFor(picture: PixelSize, frame: Frame, alternatives: readonly SizeLimits[]): CentredRect {
-  const own = frame.ratio ?? picture.widthPx / picture.heightPx;
+  const isWhole = frame.method === 'whole';
+  const own = (isWhole ? undefined : frame.ratio) ?? picture.widthPx / picture.heightPx;
   const ratios = alternatives.map(limits => {
     const { minRatio, maxRatio } = reachableRatios(limits);
     const wanted = own >= minRatio && own <= maxRatio ? own : (limits.namedRatio ?? own);
@@ -96,7 +97,7 @@ function cutFor(picture: PixelSize, frame: Frame, alternatives: readonly SizeLim
     Math.abs(Math.log(b / own)) < Math.abs(Math.log(a / own)) - SAME_RATIO ? b : a,
   );
   const largest = largestCut(picture, frame.levelDeg, nearest, { x: 0, y: 0 });
-  const share = Math.min(1, Math.max(0.001, frame.size));
+  const share = isWhole ? 1 : Math.min(1, Math.max(0.001, frame.size));
   const cut = { widthPx: largest.widthPx * share, heightPx: largest.heightPx * share };
   const centre = nearestCentre(picture, frame.levelDeg, cut, {
     x: frame.centreX * picture.widthPx,
@@ -145,7 +146,7 @@ function solveMount(
   alternatives: readonly SizeLimits[],
   mayEnlarge: boolean,
 ): FrameSolution {
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   // A levelled picture has no straight edge of its own, so what is mounted is the largest upright cut of its shape.
   const kept = largestCut(picture, frame.levelDeg, picture.widthPx / picture.heightPx, { x: 0, y: 0 });
   const mounts = alternatives.flatMap(limits => {

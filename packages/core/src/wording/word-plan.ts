@@ -1,4 +1,4 @@
-import { turnedSize } from '../plan/frame.ts';
+import { pictureSize } from '../plan/frame.ts';
 import type { NameProblem } from '../naming/build-name.ts';
 import type { FilePlan, PlanObstacle, PlanQuestion } from '../plan/plan-file.ts';
 import type { EntryFault } from '../plan/plan-submission.ts';
@@ -59,7 +59,7 @@ export function wordLoss(
   source: { widthPx: number; heightPx: number },
 ): string {
   const { geometry, crop } = plan.job;
-  const picture = turnedSize(source, geometry.turns);
+  const picture = pictureSize(source, geometry);
   const lostWidth = 1 - crop.widthPx / picture.widthPx;
   const lostHeight = 1 - crop.heightPx / picture.heightPx;
   if (lostWidth <= 0 && lostHeight <= 0) return 'nothing lost';

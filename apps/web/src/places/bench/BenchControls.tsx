@@ -4,7 +4,7 @@ import {
   mustsOf,
   sizeLimits,
   reachableRatios,
-  turnedSize,
+  pictureSize,
   type ConformJob,
   type Deliverable,
   type Frame,
@@ -127,7 +127,7 @@ function Level({ frame, onFrame }: Pick<Props, 'frame' | 'onFrame'>) {
 
 function CutFields({ source, deliverable, frame, job, onFrame }: Props) {
   if (!job) return null;
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   const { crop } = job;
   const setPlace = (axis: 'X' | 'Y', start: number) => {
     const [all, length] = axis === 'X' ? [picture.widthPx, crop.widthPx] : [picture.heightPx, crop.heightPx];

@@ -3,7 +3,7 @@ import {
   finishedSize,
   mustsOf,
   printedLength,
-  turnedSize,
+  pictureSize,
   wordObstacle,
   wordShare,
   wordSize,
@@ -28,7 +28,7 @@ export function Figures({ plan, source, deliverable }: Props) {
     );
   const { job, scale } = plan;
   const { crop, geometry, canvas } = job;
-  const picture = turnedSize(source, geometry.turns);
+  const picture = pictureSize(source, geometry);
   const file = finishedSize(job);
   const print = mustsOf(deliverable, 'print-size')[0];
   const lost = [

@@ -1,4 +1,4 @@
-import { turnedSize, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
+import { pictureSize, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
 
 /** Least size of a cut that can be asked for; the rules usually stop long before. */
 const LEAST_SIZE = 0.02;
@@ -9,7 +9,7 @@ const LEAST_SIZE = 0.02;
  */
 export function settledFrame(frame: Frame, job: ConformJob, source: PixelSize): Frame {
   if (job.canvas) return frame;
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   return {
     ...frame,
     centreX: (job.crop.leftPx + job.crop.widthPx / 2) / picture.widthPx - 0.5,
@@ -19,7 +19,7 @@ export function settledFrame(frame: Frame, job: ConformJob, source: PixelSize): 
 
 /** Moves the picture under its frame by some source pixels: to the right, and down. */
 export function movedBy(frame: Frame, source: PixelSize, rightPx: number, downPx: number): Frame {
-  const picture = turnedSize(source, frame.turns);
+  const picture = pictureSize(source, frame);
   const within = (value: number) => Math.min(0.5, Math.max(-0.5, value));
   return {
     ...frame,

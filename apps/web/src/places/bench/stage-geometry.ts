@@ -1,4 +1,4 @@
-import { rotated, turnedSize, type ConformJob, type PixelSize } from '@able-frame/core';
+import { rotated, pictureSize, type ConformJob, type PixelSize } from '@able-frame/core';
 
 /** Where things stand on the stage, in CSS pixels from its upper left corner. */
 export interface StageBox {
@@ -50,7 +50,7 @@ export function previewMatrix(
   box: StageBox,
 ): string {
   const scale = stageScale(box, { crop });
-  const picture = turnedSize(source, geometry.turns);
+  const picture = pictureSize(source, geometry);
   const perPreview = source.widthPx / preview.widthPx;
   const place = (x: number, y: number) => {
     const turned = rotated(

@@ -5,7 +5,7 @@ import {
   cutKey,
   finishedSize,
   mustsOf,
-  turnedSize,
+  pictureSize,
   wordBytes,
   wordCount,
   wordRemark,
@@ -94,7 +94,7 @@ function FrameCell({ row }: { row: Row }) {
   return (
     <Flex gap="10px" align="center">
       <ToScaleGlyph
-        source={plan.state === 'cannot' ? source : turnedSize(source, plan.job.geometry.turns)}
+        source={plan.state === 'cannot' ? source : pictureSize(source, plan.job.geometry)}
         crop={plan.state === 'cannot' ? undefined : plan.job.crop}
         target={plan.state === 'cannot' ? undefined : finishedSize(plan.job)}
         limit={limit}
