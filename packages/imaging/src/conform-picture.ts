@@ -2,7 +2,7 @@ import type { ConformJob, KnownSpace } from '@able-frame/core';
 import { mountOnCanvas } from './canvas.ts';
 import { carryNotes } from './carry-notes.ts';
 import { withScope, type Vips } from './engine.ts';
-import { openPicture } from './open-picture.ts';
+import { openPicture, type Original } from './open-picture.ts';
 import { resample } from './resample.ts';
 import { turnAndMirror } from './geometry.ts';
 import { weigh, type Weighing } from './weigh.ts';
@@ -24,20 +24,24 @@ export type ConformResult = Weighing;
 /**
  * Makes one finished file from one original: upright, cut, resized in linear light, in the colours that are asked, and
  * as good as the ceiling allows.
+ * @param original what the engine opens, where the bytes had to be decoded first
  * @throws the engine's exception when the original cannot be decoded whole
  */
 export function conformPicture(
   vips: Vips,
   input: ConformInput,
   onStage: (stage: Stage) => void,
+  original: Original = input.bytes,
 ): ConformResult {
-  const { bytes, orientation, space, job } = input;
+  const { orientation, space, job } = input;
   return withScope(scope => {
     onStage('opening');
-    const { turns, mirrored, levelDeg } = job.geometry;
-    const isMoved = turns !== 0 || mirrored || levelDeg !== 0;
-    const upright = openPicture(vips, scope, bytes, orientation, orientation > 1 || isMoved);
-    const turned = turnAndMirror(scope, upright, job.geometry);
+    const { square, turns, mirrored, levelDeg } = job.geometry;
+    const isMoved = square !== undefined || turns !== 0 || mirrored || levelDeg !== 0;
+    const inAnyOrder = orientation > 1 || isMoved || job.evenPaper === true;
+    const upright = openPicture(vips, scope, original, orientation, inAnyOrder);
+    // A slanted artwork is pulled true first, and turned in the same pass.
+    const turned = square ? upright : turnAndMirror(scope, upright, job.geometry);
     onStage('resizing');
     const pipeline = resample(vips, scope, turned, space, job);
     // Nothing has been computed so far; this one pass decodes, cuts and resizes.

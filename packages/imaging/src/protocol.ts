@@ -1,3 +1,4 @@
+import type { InkBox } from '@able-frame/core';
 import type { ConformInput, ConformResult, Stage } from './conform-picture.ts';
 import type { Thumbnail } from './make-thumbnail.ts';
 
@@ -5,7 +6,8 @@ import type { Thumbnail } from './make-thumbnail.ts';
 
 export type Request =
   | { kind: 'conform'; id: number; input: ConformInput }
-  | { kind: 'thumbnail'; id: number; bytes: Uint8Array; longEdgePx: number };
+  | { kind: 'thumbnail'; id: number; bytes: Uint8Array; longEdgePx: number; evenPaper: boolean }
+  | { kind: 'find-ink'; id: number; bytes: Uint8Array };
 
 export type Reply =
   | { kind: 'engine-ready' }
@@ -13,5 +15,7 @@ export type Reply =
   | { kind: 'stage'; id: number; stage: Stage }
   | { kind: 'conformed'; id: number; result: ConformResult }
   | { kind: 'thumbnail'; id: number; thumbnail: Thumbnail }
+  /** Where the marks stand, or that there are none. */
+  | { kind: 'ink'; id: number; ink: InkBox | undefined }
   /** The job failed; the worker lives on. Errors travel as data, since codes on exceptions would not survive. */
   | { kind: 'failed'; id: number; why: string };

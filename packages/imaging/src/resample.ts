@@ -1,8 +1,10 @@
-import type { ConformJob, KnownSpace, OutputSettings } from '@able-frame/core';
+import { fromCut, type ConformJob, type KnownSpace, type OutputSettings } from '@able-frame/core';
 import { profilePath } from './colour-profiles.ts';
 import type { Image, ImageScope, Vips } from './engine.ts';
 import { levelAndResize } from './geometry.ts';
+import { whitenPaper } from './paper.ts';
 import { encodedTable, linearTable } from './tone-curves.ts';
+import { warpAndResize } from './warp.ts';
 
 /**
  * Cuts and resizes in linear light with one Lanczos filter, then converts to the colours that are asked.
@@ -31,7 +33,7 @@ export function resample(
   return toOutput(vips, scope, resized, isSrgb, output);
 }
 
-type Cut = Pick<ConformJob, 'geometry' | 'crop' | 'target'>;
+type Cut = Pick<ConformJob, 'geometry' | 'crop' | 'target' | 'evenPaper'>;
 type ColourSettings = Pick<OutputSettings, 'space' | 'bitDepth' | 'neutral'>;
 
 function resizeLinear(
@@ -39,27 +41,43 @@ function resizeLinear(
   scope: ImageScope,
   picture: Image,
   curveSpace: KnownSpace,
-  { geometry, crop, target }: Cut,
+  job: Cut,
   depth: 8 | 16,
 ): Image {
-  const isLevel = geometry.levelDeg === 0;
-  const cut =
-    !isLevel || isWholeOf(picture, crop)
-      ? picture
-      : scope.keep(picture.crop(crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx));
-  if (isLevel && cut.width === target.widthPx && cut.height === target.heightPx) return cut;
+  const { geometry, crop, target, evenPaper } = job;
+  const isUpright = geometry.levelDeg === 0 && !geometry.square;
+  const cut = isUpright && !evenPaper ? cutOut(scope, picture, crop) : picture;
+  if (isUpright && !evenPaper && cut.width === target.widthPx && cut.height === target.heightPx) return cut;
   const levels = cut.format === 'ushort' ? 65536 : 256;
-  const linear = scope.keep(cut.maplut(linearTable(vips, scope, curveSpace, levels)));
-  const small = isLevel
-    ? scope.keep(
-        linear.resize(target.widthPx / cut.width, {
-          vscale: target.heightPx / cut.height,
-          kernel: 'lanczos3',
-        }),
-      )
-    : levelAndResize(vips, scope, linear, geometry.levelDeg, crop, target);
+  const stored = scope.keep(cut.maplut(linearTable(vips, scope, curveSpace, levels)));
+  const linear = evenPaper ? whitenPaper(vips, scope, stored) : stored;
+  const small = moveAndResize(vips, scope, linear, job);
   const encoded = scope.keep(small.maplut(encodedTable(vips, scope, curveSpace, depth)));
   return asRgb(scope, encoded);
+}
+
+/** The geometry that is left to do, and the one resize. @param linear the cut alone, where nothing but it is needed */
+function moveAndResize(
+  vips: Vips,
+  scope: ImageScope,
+  linear: Image,
+  { geometry, crop, target, evenPaper }: Cut,
+): Image {
+  if (geometry.square) {
+    const map = fromCut({ widthPx: linear.width, heightPx: linear.height }, { geometry, crop });
+    return warpAndResize(vips, scope, linear, map, crop, target);
+  }
+  if (geometry.levelDeg !== 0) return levelAndResize(vips, scope, linear, geometry.levelDeg, crop, target);
+  const cut = evenPaper ? cutOut(scope, linear, crop) : linear;
+  return scope.keep(
+    cut.resize(target.widthPx / cut.width, { vscale: target.heightPx / cut.height, kernel: 'lanczos3' }),
+  );
+}
+
+function cutOut(scope: ImageScope, image: Image, crop: ConformJob['crop']): Image {
+  return isWholeOf(image, crop)
+    ? image
+    : scope.keep(image.crop(crop.leftPx, crop.topPx, crop.widthPx, crop.heightPx));
 }
 
 /** Converts to the colours that are asked; the picture is in its own space, or in sRGB. */

@@ -1,3 +1,4 @@
+import type { InkBox } from '@able-frame/core';
 import type { ConformInput, ConformResult, Stage } from './conform-picture.ts';
 import type { Thumbnail } from './make-thumbnail.ts';
 import type { Reply, Request } from './protocol.ts';
@@ -26,7 +27,7 @@ export class JobFailed extends Error {}
 /** The person stopped it. */
 export class JobCancelled extends Error {}
 
-type Answer = Extract<Reply, { kind: 'conformed' | 'thumbnail' }>;
+type Answer = Extract<Reply, { kind: 'conformed' | 'thumbnail' | 'ink' }>;
 
 interface Job {
   request: Request;
@@ -72,13 +73,28 @@ export class WorkerPool {
     return answer.result;
   }
 
-  /** Makes a small picture for the ledger. Waits in front of the files to be made. */
-  async thumbnail(bytes: Uint8Array, longEdgePx: number, signal?: AbortSignal): Promise<Thumbnail> {
+  /**
+   * Makes a small picture for the ledger or the bench. Waits in front of the files to be made.
+   * @param evenPaper whether paper in uneven light is shown evenly white
+   */
+  async thumbnail(
+    bytes: Uint8Array,
+    longEdgePx: number,
+    { evenPaper = false, signal }: { evenPaper?: boolean; signal?: AbortSignal } = {},
+  ): Promise<Thumbnail> {
     const id = this.nextId++;
-    const request: Request = { kind: 'thumbnail', id, bytes, longEdgePx };
+    const request: Request = { kind: 'thumbnail', id, bytes, longEdgePx, evenPaper };
     const answer = await this.run(request, [bytes.buffer as ArrayBuffer], true, () => undefined, signal);
     if (answer.kind !== 'thumbnail') throw new JobFailed('the worker answered another question');
     return answer.thumbnail;
+  }
+
+  /** Finds the marks on a sheet of paper, such as a signature; undefined where there are none. */
+  async findInk(bytes: Uint8Array): Promise<InkBox | undefined> {
+    const request: Request = { kind: 'find-ink', id: this.nextId++, bytes };
+    const answer = await this.run(request, [bytes.buffer as ArrayBuffer], true, () => undefined, undefined);
+    if (answer.kind !== 'ink') throw new JobFailed('the worker answered another question');
+    return answer.ink;
   }
 
   /** Ends every worker; waiting jobs are cancelled. */

@@ -1,9 +1,11 @@
 /// <reference lib="webworker" />
 import createVips from 'wasm-vips';
 import wasmUrl from 'wasm-vips/vips.wasm?url';
-import { conformPicture } from './conform-picture.ts';
+import { conformPicture, type Stage } from './conform-picture.ts';
 import { engineMessage, prepareEngine, type Vips } from './engine.ts';
+import { findInk } from './find-ink.ts';
 import { makeThumbnail } from './make-thumbnail.ts';
+import { readyOriginal, type Original } from './open-picture.ts';
 import type { Reply, Request } from './protocol.ts';
 
 /** The worker: starts the engine once, then answers one request at a time. */
@@ -34,19 +36,30 @@ engine.then(
 self.onmessage = async (event: MessageEvent<Request>) => {
   const request = event.data;
   try {
-    answer(await engine, request);
+    answer(await engine, request, await readyOriginal(bytesOf(request)));
   } catch (error) {
     say({ kind: 'failed', id: request.id, why: engineMessage(error) });
   }
 };
 
-function answer(vips: Vips, request: Request): void {
+const bytesOf = (request: Request) => (request.kind === 'conform' ? request.input.bytes : request.bytes);
+
+function answer(vips: Vips, request: Request, original: Original): void {
   const { id } = request;
-  if (request.kind === 'thumbnail') {
-    const thumbnail = makeThumbnail(vips, request.bytes, request.longEdgePx);
-    say({ kind: 'thumbnail', id, thumbnail }, [thumbnail.bytes.buffer]);
-    return;
+  switch (request.kind) {
+    case 'thumbnail': {
+      const thumbnail = makeThumbnail(vips, original, request.longEdgePx, request.evenPaper);
+      return say({ kind: 'thumbnail', id, thumbnail }, [thumbnail.bytes.buffer]);
+    }
+    case 'find-ink':
+      return say({ kind: 'ink', id, ink: findInk(vips, original) });
+    case 'conform': {
+      const onStage = (stage: Stage) => say({ kind: 'stage', id, stage });
+      const result = conformPicture(vips, request.input, onStage, original);
+      return say(
+        { kind: 'conformed', id, result },
+        result.outcome === 'made' ? [result.file.bytes.buffer] : [],
+      );
+    }
   }
-  const result = conformPicture(vips, request.input, stage => say({ kind: 'stage', id, stage }));
-  say({ kind: 'conformed', id, result }, result.outcome === 'made' ? [result.file.bytes.buffer] : []);
 }

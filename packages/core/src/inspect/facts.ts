@@ -80,6 +80,8 @@ export interface FileFacts {
   dateTaken: Fact<string>;
   /** Maker and model of the camera. */
   camera: Fact<string>;
+  /** Focal length in mm as it would be on a 24 × 36 mm picture. */
+  focal35Mm: Fact<number>;
   /** Any block of notes about the picture (EXIF, XMP, IPTC, comments), by its name. */
   notes: Fact<string>;
   /** Bytes after the picture's end. */
@@ -113,6 +115,7 @@ export function noFacts(format: FileFormat, sizeBytes: number): FileFacts {
     copyright: ABSENT,
     dateTaken: ABSENT,
     camera: ABSENT,
+    focal35Mm: ABSENT,
     notes: ABSENT,
     trailingBytes: ABSENT,
     complete: ABSENT,

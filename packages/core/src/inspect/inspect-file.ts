@@ -1,4 +1,5 @@
 import { noFacts, unreadable, type FileFacts } from './facts.ts';
+import { inspectHeic } from './inspect-heic.ts';
 import { inspectJpeg } from './inspect-jpeg.ts';
 import { inspectPng } from './inspect-png.ts';
 import { inspectTiff } from './inspect-tiff.ts';
@@ -15,6 +16,7 @@ export function inspectFile(bytes: Uint8Array): FileFacts {
   if (format === 'png') return inspectPng(bytes);
   if (format === 'tiff') return inspectTiff(bytes);
   if (format === 'webp') return inspectWebp(bytes);
+  if (format === 'heic') return inspectHeic(bytes);
   const facts = noFacts(format, bytes.length);
   const none = unreadable('this program does not measure files of this kind');
   return { ...facts, widthPx: none, heightPx: none, complete: none };

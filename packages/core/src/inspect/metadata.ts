@@ -15,6 +15,7 @@ const TAG = {
   exifDirectory: 0x8769,
   gpsDirectory: 0x8825,
   dateTaken: 0x9003,
+  focal35Mm: 0xa405,
   gpsLatitude: 0x0002,
 } as const;
 
@@ -38,6 +39,11 @@ export function readExif(facts: FileFacts, bytes: Uint8Array, at: Place): void {
   attempt(facts, 'dateTaken', at, () => {
     const exif = subDirectory(block, TAG.exifDirectory);
     return exif && textOf(block, exif, TAG.dateTaken);
+  });
+  attempt(facts, 'focal35Mm', at, () => {
+    const exif = subDirectory(block, TAG.exifDirectory);
+    // Nothing stands for unknown (EXIF 3.0, clause 4.6.6.7).
+    return (exif && numberOf(block, exif, TAG.focal35Mm)) || undefined;
   });
   attempt(facts, 'location', at, () => {
     const gps = subDirectory(block, TAG.gpsDirectory);
@@ -65,6 +71,7 @@ const EXIF_KEYS = [
   'copyright',
   'dateTaken',
   'camera',
+  'focal35Mm',
 ] as const;
 type ExifKey = (typeof EXIF_KEYS)[number];
 

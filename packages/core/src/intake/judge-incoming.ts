@@ -35,9 +35,11 @@ const EXTENSIONS: Readonly<Record<string, FileFormat>> = {
   tif: 'tiff',
   tiff: 'tiff',
   webp: 'webp',
+  heic: 'heic',
+  heif: 'heic',
 };
 
-const TAKEN: readonly FileFormat[] = ['jpeg', 'png', 'tiff', 'webp'];
+const TAKEN: readonly FileFormat[] = ['jpeg', 'png', 'tiff', 'webp', 'heic'];
 
 /** Decides from a file's measured facts whether it can be worked on. */
 export function judgeIncoming(facts: FileFacts, fileName: string): Intake {
