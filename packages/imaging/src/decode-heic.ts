@@ -1,3 +1,5 @@
+// The decoder has no types of its own for what is used here, and every project that reads this file needs them.
+// eslint-disable-next-line @typescript-eslint/triple-slash-reference
 /// <reference path="./libheif.d.ts" />
 import { heicProfile, inspectFile, RECIPES, valueOf, writeProfile } from '@able-frame/core';
 

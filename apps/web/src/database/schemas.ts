@@ -56,8 +56,13 @@ export type Submission = z.infer<typeof submissionSchema>;
 const bytes = z.instanceof(Blob);
 
 const share = z.number().min(-1).max(1);
+const point = z.object({ x: z.number().min(-1).max(2), y: z.number().min(-1).max(2) });
 export const frameSchema = z.object({
   method: z.enum(['whole', 'trim', 'mount']),
+  square: z
+    .object({ corners: z.tuple([point, point, point, point]).readonly(), ratio: z.number().positive() })
+    .optional(),
+  evenPaper: z.boolean().optional(),
   turns: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
   mirrored: z.boolean(),
   levelDeg: z.number().min(-45).max(45),

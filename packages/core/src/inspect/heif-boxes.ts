@@ -1,4 +1,5 @@
-import { ByteReader, OutOfBytes } from './byte-reader.ts';
+import type { ByteReader } from './byte-reader.ts';
+import { OutOfBytes } from './byte-reader.ts';
 
 /** A box of an ISO base media file (ISO/IEC 14496-12, 4.2): four letters and what they hold. */
 export interface Box {

@@ -1,4 +1,5 @@
-import { ByteReader, joinBytes } from './byte-reader.ts';
+import type { ByteReader } from './byte-reader.ts';
+import { joinBytes } from './byte-reader.ts';
 import { BoxCursor, boxAt, boxesIn, type Box } from './heif-boxes.ts';
 
 /** An item of a HEIF file (ISO/IEC 14496-12, 8.11): a picture, a tile of one, or notes about one. */

@@ -5,7 +5,9 @@ import {
   wordBytes,
   wordCount,
   wordNumber,
+  wordRatio,
   wordShare,
+  wordUncertainty,
   wordTimes,
 } from './numbers.ts';
 
@@ -21,6 +23,11 @@ it.each([
   [wordShare(0.1112), '11 %'],
   [wordShare(0.0015), '0.1 %'],
   [wordShare(0.02), '2 %'],
+  [wordRatio(1.33412), '1.334 : 1'],
+  [wordRatio(0.5), '1 : 2'],
+  [wordUncertainty(0.004), 'give or take less than 1 %'],
+  [wordUncertainty(0.021), 'give or take 2.1 %'],
+  [wordUncertainty(0.08), 'only a guess, give or take 8 %: type the true size if you know it'],
   [wordTimes(1.25), '1.25 times'],
   [wordTimes(2), '2 times'],
   [wordTimes(1.0004), '1.01 times'],

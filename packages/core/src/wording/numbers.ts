@@ -27,6 +27,18 @@ export function wordTimes(factor: number): string {
   return `${factor < 1.01 ? '1.01' : trimmed(factor, 2)} times`;
 }
 
+/** Width over height with one side as the unit: 1.3341 → "1.334 : 1", 0.5 → "1 : 2". */
+export function wordRatio(ratio: number): string {
+  return ratio >= 1 ? `${trimmed(ratio, 3)} : 1` : `1 : ${trimmed(1 / ratio, 3)}`;
+}
+
+/** How sure an estimate is, from its standard error as a share. */
+export function wordUncertainty(uncertainty: number): string {
+  if (uncertainty < 0.01) return 'give or take less than 1 %';
+  if (uncertainty < 0.05) return `give or take ${wordShare(uncertainty)}`;
+  return `only a guess, give or take ${wordShare(uncertainty)}: type the true size if you know it`;
+}
+
 const WORDS = [
   'no',
   'one',

@@ -8,9 +8,6 @@ const WAYS_ON: Partial<Record<FileFormat, string>> = {
   pdf: 'Export the page as a PNG or JPEG, or send the picture that went into it.',
   video: 'Save one frame as a picture.',
   'camera-raw': 'Develop it first and save it as a JPEG or PNG in full size.',
-  tiff: 'Save it as a PNG, which keeps 16 bits, or as a JPEG.',
-  webp: 'Save it as a PNG or JPEG.',
-  heic: 'Set the phone to save JPEG, or export the picture as JPEG.',
 };
 
 /** A refusal as what was found, what is asked and what to do. */
@@ -23,7 +20,7 @@ export function wordRefusal(refusal: Refusal): string {
         refusal.format === 'unknown'
           ? 'The content is of no kind that is known here'
           : `The content is ${FORMAT_WORDS[refusal.format]}`;
-      return `${is}. JPEG and PNG pictures are taken. ${WAYS_ON[refusal.format] ?? 'Find the picture itself and add that.'}`;
+      return `${is}. JPEG, PNG, TIFF, WebP and HEIC pictures are taken. ${WAYS_ON[refusal.format] ?? 'Find the picture itself and add that.'}`;
     }
     case 'cut-short':
       return `The picture is not whole: ${refusal.why}. Copy it again from the camera or the card.`;

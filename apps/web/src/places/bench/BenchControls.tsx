@@ -1,7 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import {
-  mayMount,
-  mustsOf,
   sizeLimits,
   reachableRatios,
   pictureSize,
@@ -12,28 +10,38 @@ import {
 } from '@able-frame/core';
 import { Button } from '../../parts/controls.tsx';
 import { ChoiceField, NumberField } from '../../parts/fields.tsx';
+import { CanvasFields } from './CanvasFields.tsx';
+import { FlatTools } from './FlatTools.tsx';
+import { FrameMethods } from './FrameMethods.tsx';
 import { GUIDE_WORDS, type Guide } from './Guides.tsx';
 import { levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
+import type { Tool } from './Stage.tsx';
 
 interface Props {
+  pictureId: string;
   source: PixelSize;
   deliverable: Deliverable;
   frame: Frame;
   job: ConformJob | undefined;
   guide: Guide;
-  isDrawing: boolean;
+  tool: Tool;
   onGuide: (guide: Guide) => void;
-  onDraw: () => void;
+  onTool: (tool: Tool) => void;
+  onSquare: () => void;
   onFrame: (frame: Frame) => void;
 }
 
 /** Every value of a frame, for those who would rather type than drag. */
 export function BenchControls(props: Props) {
-  const { deliverable, frame, guide, isDrawing, onGuide, onDraw, onFrame } = props;
+  const { frame, guide, tool, onGuide, onTool, onFrame } = props;
+  const take = (wanted: Tool) => onTool(tool === wanted ? 'move' : wanted);
   return (
     <>
-      <Methods deliverable={deliverable} frame={frame} onFrame={onFrame} />
-      {frame.method === 'mount' ? <CanvasFields {...props} /> : <CutFields {...props} />}
+      <FrameMethods {...props} />
+      {frame.method === 'mount' && (
+        <CanvasFields {...props} isPicking={tool === 'colour'} onPick={() => take('colour')} />
+      )}
+      {frame.method === 'trim' && <CutFields {...props} />}
       <Flex gap="8px" wrap="wrap" align="center">
         <Button look="quiet" onClick={() => onFrame(turnedOnce(frame))}>
           Turn
@@ -41,11 +49,12 @@ export function BenchControls(props: Props) {
         <Button look="quiet" aria-pressed={frame.mirrored} onClick={() => onFrame(mirroredOnce(frame))}>
           Mirror
         </Button>
-        <Button look="quiet" aria-pressed={isDrawing} onClick={onDraw}>
-          {isDrawing ? 'Draw along an edge …' : 'Level by a line'}
+        <Button look="quiet" aria-pressed={tool === 'line'} onClick={() => take('line')}>
+          {tool === 'line' ? 'Draw along an edge …' : 'Level by a line'}
         </Button>
       </Flex>
       <Level frame={frame} onFrame={onFrame} />
+      <FlatTools {...props} />
       <ChoiceField
         label="Guides"
         hint="g shows the next ones."
@@ -54,48 +63,6 @@ export function BenchControls(props: Props) {
         onChange={onGuide}
       />
     </>
-  );
-}
-
-const METHOD_WORDS = {
-  trim: ['Trim', 'cut to the shape'],
-  mount: ['Mount', 'keep all, add canvas'],
-} as const;
-
-/** The two honest ways into a shape, where the rules allow them. A cut that takes nothing is called whole. */
-function Methods({ deliverable, frame, onFrame }: Pick<Props, 'deliverable' | 'frame' | 'onFrame'>) {
-  const chosen = frame.method === 'mount' ? 'mount' : 'trim';
-  const isAllowed = mayMount(deliverable);
-  const colour = mustsOf(deliverable, 'canvas').find(rule => rule.colour)?.colour;
-  return (
-    <Flex as="fieldset" gap="8px" wrap="wrap">
-      <chakra.legend className="sr-only">Way into the shape</chakra.legend>
-      {(['trim', 'mount'] as const).map(method => (
-        <chakra.label
-          key={method}
-          flex="1"
-          borderWidth="1.5px"
-          borderColor={chosen === method ? 'ink' : 'line'}
-          background={chosen === method ? 'accentWash' : 'sheet'}
-          padding="6px 10px"
-          cursor={method === 'mount' && !isAllowed ? 'not-allowed' : 'pointer'}
-        >
-          <input
-            type="radio"
-            name="method"
-            checked={chosen === method}
-            disabled={method === 'mount' && !isAllowed}
-            onChange={() =>
-              onFrame({ ...frame, method, ...(method === 'mount' && colour ? { canvasColour: colour } : {}) })
-            }
-          />{' '}
-          <strong>{METHOD_WORDS[method][0]}</strong>
-          <Box color="inkSoft" fontSize="cell">
-            {method === 'mount' && !isAllowed ? 'the rules forbid it' : METHOD_WORDS[method][1]}
-          </Box>
-        </chakra.label>
-      ))}
-    </Flex>
   );
 }
 
@@ -190,41 +157,4 @@ function isShapeFree(deliverable: Deliverable, source: PixelSize): boolean {
     const { minRatio, maxRatio } = reachableRatios(limits);
     return maxRatio > minRatio * 1.2;
   });
-}
-
-function CanvasFields({ deliverable, frame, onFrame }: Props) {
-  const asked = mustsOf(deliverable, 'canvas').find(rule => rule.colour)?.colour;
-  return (
-    <Flex gap="8px 14px" wrap="wrap" align="flex-end">
-      <Box>
-        <chakra.label htmlFor="canvas-colour" display="block" fontSize="cell" fontWeight="600">
-          Canvas
-        </chakra.label>
-        <chakra.input
-          id="canvas-colour"
-          type="color"
-          width="64px"
-          height="34px"
-          disabled={asked !== undefined}
-          value={asked ?? frame.canvasColour}
-          onChange={event => onFrame({ ...frame, canvasColour: event.target.value })}
-        />
-      </Box>
-      {!asked &&
-        (
-          [
-            ['#ffffff', 'White'],
-            ['#777777', 'Grey'],
-            ['#000000', 'Black'],
-          ] as const
-        ).map(([colour, word]) => (
-          <Button key={colour} look="quiet" onClick={() => onFrame({ ...frame, canvasColour: colour })}>
-            {word}
-          </Button>
-        ))}
-      <Button look="quiet" onClick={() => onFrame({ ...frame, canvasX: 0.5, canvasY: 0.5 })}>
-        Into the middle
-      </Button>
-    </Flex>
-  );
 }

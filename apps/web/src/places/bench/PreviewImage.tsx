@@ -1,12 +1,12 @@
 import { chakra } from '@chakra-ui/react';
 import type { ConformJob, PixelSize } from '@able-frame/core';
 import type { Preview } from '../../workers/previews.ts';
-import { previewMatrix, type StageBox } from './stage-geometry.ts';
+import { cssMatrix, previewMap, type StageBox } from './stage-geometry.ts';
 
 interface Props {
   source: PixelSize;
   preview: Preview;
-  job: ConformJob;
+  job: Pick<ConformJob, 'geometry' | 'crop'>;
   /** Where the cut falls. */
   box: StageBox;
   alt: string;
@@ -27,7 +27,7 @@ export function PreviewImage({ source, preview, job, box, alt }: Props) {
         width: preview.widthPx,
         height: preview.heightPx,
         transformOrigin: '0 0',
-        transform: previewMatrix(source, preview, job, box),
+        transform: cssMatrix(previewMap(source, preview, job, box)),
         willChange: 'transform',
       }}
     />

@@ -1,13 +1,18 @@
 import { chakra } from '@chakra-ui/react';
-import { useEffect, useRef, useState } from 'react';
-import { finishedSize, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
+import { useRef } from 'react';
+import { finishedSize, inverse, mapped, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
 import type { Preview } from '../../workers/previews.ts';
+import { colourAt } from './colour-at.ts';
 import { DimensionLines } from './DimensionLines.tsx';
 import { Guides, type Guide } from './Guides.tsx';
 import { mountedAt, movedBy, resizedBy } from './move-frame.ts';
 import { PreviewImage } from './PreviewImage.tsx';
-import { fileBox, missedLevel, pictureBox, stageScale } from './stage-geometry.ts';
+import { fileBox, missedLevel, pictureBox, previewMap, stageScale } from './stage-geometry.ts';
+import { useElementSize } from './use-element-size.ts';
 import { useStageGestures } from './use-stage-gestures.ts';
+
+/** What a stroke on the stage does: move the picture, draw a line that should be level, or take a colour. */
+export type Tool = 'move' | 'line' | 'colour';
 
 interface Props {
   source: PixelSize;
@@ -15,14 +20,15 @@ interface Props {
   frame: Frame;
   job: ConformJob;
   guide: Guide;
-  /** Whether the next stroke draws a line that should be level. */
-  isDrawing: boolean;
+  tool: Tool;
   title: string;
   /** While it moves. */
   onMove: (change: (frame: Frame) => Frame) => void;
   /** When it has come to rest. */
   onRest: () => void;
   onLine: (missedDeg: number) => void;
+  /** Undefined beside the picture. */
+  onColour: (colour: string | undefined) => void;
 }
 
 /** Room round the file for its dimension lines. */
@@ -30,14 +36,14 @@ const MARGIN_PX = 58;
 
 /** The required frame stands still in its true proportions, and the picture moves under it. */
 export function Stage(props: Props) {
-  const { source, preview, frame, job, guide, isDrawing, title, onMove, onRest, onLine } = props;
+  const { source, preview, frame, job, guide, tool, title, onMove, onRest, onLine, onColour } = props;
   const stage = useRef<HTMLDivElement>(null);
-  const size = useSize(stage);
+  const size = useElementSize(stage);
   const file = fileBox(size, finishedSize(job), MARGIN_PX);
   const box = pictureBox(file, job);
   const scale = stageScale(box, job);
   const line = useStageGestures(stage, {
-    isDrawing,
+    tool,
     onDrag: (dx, dy) =>
       onMove(f =>
         job.canvas
@@ -47,6 +53,10 @@ export function Stage(props: Props) {
     onZoom: factor => onMove(f => (job.canvas ? f : resizedBy(f, factor))),
     onRest,
     onLine: (from, to) => onLine(missedLevel(from, to)),
+    onPoint: at => {
+      const onPreview = mapped(inverse(previewMap(source, preview, job, box)), at);
+      void colourAt(preview, onPreview).then(onColour);
+    },
   });
   return (
     <chakra.div
@@ -59,7 +69,7 @@ export function Stage(props: Props) {
       background="surround"
       height="100%"
       minHeight="320px"
-      cursor={isDrawing ? 'crosshair' : 'move'}
+      cursor={tool === 'move' ? 'move' : 'crosshair'}
       touchAction="none"
       userSelect="none"
     >
@@ -138,18 +148,4 @@ function inset(
   const right = stage.width - box.left - box.width;
   const bottom = stage.height - box.top - box.height;
   return `inset(${box.top}px ${right}px ${bottom}px ${box.left}px)`;
-}
-
-function useSize(element: React.RefObject<HTMLElement | null>): { width: number; height: number } {
-  const [size, setSize] = useState({ width: 600, height: 400 });
-  useEffect(() => {
-    const { current } = element;
-    if (!current) return;
-    const watcher = new ResizeObserver(([entry]) => {
-      if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height });
-    });
-    watcher.observe(current);
-    return () => watcher.disconnect();
-  }, [element]);
-  return size;
 }

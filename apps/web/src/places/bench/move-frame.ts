@@ -1,4 +1,4 @@
-import { pictureSize, type ConformJob, type Frame, type PixelSize } from '@able-frame/core';
+import { pictureSize, type ConformJob, type Frame, type PixelSize, type SquareUp } from '@able-frame/core';
 
 /** Least size of a cut that can be asked for; the rules usually stop long before. */
 const LEAST_SIZE = 0.02;
@@ -23,6 +23,7 @@ export function movedBy(frame: Frame, source: PixelSize, rightPx: number, downPx
   const within = (value: number) => Math.min(0.5, Math.max(-0.5, value));
   return {
     ...frame,
+    method: 'trim',
     centreX: within(frame.centreX - rightPx / picture.widthPx),
     centreY: within(frame.centreY - downPx / picture.heightPx),
   };
@@ -36,7 +37,7 @@ export function mountedAt(frame: Frame, byX: number, byY: number): Frame {
 
 /** Makes the cut larger or smaller: a factor above 1 shows more of the picture. */
 export function resizedBy(frame: Frame, factor: number): Frame {
-  return { ...frame, size: Math.min(1, Math.max(LEAST_SIZE, frame.size * factor)) };
+  return { ...frame, method: 'trim', size: Math.min(1, Math.max(LEAST_SIZE, frame.size * factor)) };
 }
 
 export function turnedOnce(frame: Frame): Frame {
@@ -55,7 +56,23 @@ export function mirroredOnce(frame: Frame): Frame {
   return { ...frame, mirrored: !frame.mirrored, centreX: -frame.centreX, levelDeg: -frame.levelDeg };
 }
 
+/** Pulls an artwork true, or leaves it as it was taken; where the cut stood on the other picture means nothing then. */
+export function squaredTo(frame: Frame, square: SquareUp | undefined): Frame {
+  return {
+    ...frame,
+    square,
+    levelDeg: 0,
+    centreX: 0,
+    centreY: 0,
+    size: 1,
+    ratio: undefined,
+    method: frame.method === 'mount' ? 'mount' : 'trim',
+  };
+}
+
 /** Tenths of a degree are as fine as anybody sees. */
 export function levelledTo(frame: Frame, deg: number): Frame {
-  return { ...frame, levelDeg: Math.round(Math.min(45, Math.max(-45, deg)) * 10) / 10 };
+  // A picture that is kept whole cannot lie askew: its corners are cut off.
+  const method = frame.method === 'whole' ? 'trim' : frame.method;
+  return { ...frame, method, levelDeg: Math.round(Math.min(45, Math.max(-45, deg)) * 10) / 10 };
 }

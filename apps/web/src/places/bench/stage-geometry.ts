@@ -1,4 +1,13 @@
-import { rotated, pictureSize, type ConformJob, type PixelSize } from '@able-frame/core';
+import {
+  compose,
+  fromCut,
+  inverse,
+  shift,
+  stretch,
+  type ConformJob,
+  type Homography,
+  type PixelSize,
+} from '@able-frame/core';
 
 /** Where things stand on the stage, in CSS pixels from its upper left corner. */
 export interface StageBox {
@@ -39,41 +48,28 @@ export function stageScale(box: StageBox, job: Pick<ConformJob, 'crop'>): number
   return box.width / job.crop.widthPx;
 }
 
-/**
- * The CSS matrix that puts a preview of the upright source where the cut falls on its box. Applied from right to left:
- * preview to source pixels, centred; quarter turns; mirror; level; to the cut's corner; to the box.
- */
-export function previewMatrix(
+/** The map that puts a preview of the upright source where the cut falls on its box. */
+export function previewMap(
   source: PixelSize,
   preview: PixelSize,
   { geometry, crop }: Pick<ConformJob, 'geometry' | 'crop'>,
   box: StageBox,
-): string {
+): Homography {
   const scale = stageScale(box, { crop });
-  const picture = pictureSize(source, geometry);
-  const perPreview = source.widthPx / preview.widthPx;
-  const place = (x: number, y: number) => {
-    const turned = rotated(
-      { x: x * perPreview - source.widthPx / 2, y: y * perPreview - source.heightPx / 2 },
-      geometry.turns * 90,
-    );
-    const mirrored = { x: geometry.mirrored ? -turned.x : turned.x, y: turned.y };
-    const level = rotated(mirrored, geometry.levelDeg);
-    return {
-      x: box.left + (level.x + picture.widthPx / 2 - crop.leftPx) * scale,
-      y: box.top + (level.y + picture.heightPx / 2 - crop.topPx) * scale,
-    };
-  };
-  const [origin, right, down] = [place(0, 0), place(1, 0), place(0, 1)];
-  const numbers = [
-    right.x - origin.x,
-    right.y - origin.y,
-    down.x - origin.x,
-    down.y - origin.y,
-    origin.x,
-    origin.y,
-  ];
-  return `matrix(${numbers.map(n => n.toFixed(6)).join(', ')})`;
+  return compose(
+    shift(box.left, box.top),
+    stretch(scale, scale),
+    inverse(fromCut(source, { geometry, crop })),
+    stretch(source.widthPx / preview.widthPx, source.heightPx / preview.heightPx),
+  );
+}
+
+/** A map as a CSS transform. */
+export function cssMatrix(map: Homography): string {
+  const [a, b, c, d, e, f, g, h, i] = map.map(n => n / map[8]) as unknown as Homography;
+  const numbers = [a, d, 0, g, b, e, 0, h, 0, 0, 1, 0, c, f, 0, i];
+  // Perspective is a thousandth of the rest, and needs its digits.
+  return `matrix3d(${numbers.map(n => n.toFixed(12)).join(', ')})`;
 }
 
 /** The angle that a drawn line misses the nearer of level and upright by, in degrees clockwise. */

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import {
+  mayStayWhole,
   planFile,
   PLAIN_FRAME,
   type ConformJob,
@@ -23,7 +24,13 @@ export interface BenchFrame {
 
 /** The frame of one file: kept in the store when it rests, here while it moves. */
 export function useBenchFrame({ picture, deliverable }: Row, source: PixelSize): BenchFrame {
-  const kept = picture.frames?.[deliverable.id] ?? PLAIN_FRAME;
+  const own = picture.frames?.[deliverable.id];
+  // Without a frame of the person's, the bench begins with what the program proposes.
+  const kept = useMemo(
+    () =>
+      own ?? { ...PLAIN_FRAME, method: mayStayWhole(deliverable, source, PLAIN_FRAME) ? 'whole' : 'trim' },
+    [own, deliverable, source.widthPx, source.heightPx], // eslint-disable-line react-hooks/exhaustive-deps
+  ) satisfies Frame;
   const [moving, setMoving] = useState<{ of: Frame; frame: Frame }>();
   const frame = moving && moving.of === kept ? moving.frame : kept;
   const plan = useMemo(

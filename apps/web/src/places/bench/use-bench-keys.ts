@@ -15,7 +15,8 @@ interface Keys {
   onHelp: () => void;
 }
 
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+/** Directions of the arrow keys: to the right, and down. */
+export const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
   ArrowUp: [0, -1],

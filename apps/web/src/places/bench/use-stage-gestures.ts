@@ -1,18 +1,16 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
-
-interface Point {
-  x: number;
-  y: number;
-}
+import type { Point } from '@able-frame/core';
+import type { Tool } from './Stage.tsx';
 
 interface Gestures {
-  /** Strokes draw a line instead of moving the picture. */
-  isDrawing: boolean;
+  /** Strokes move the picture, or draw a line; or a press names a point. */
+  tool: Tool;
   onDrag: (dx: number, dy: number) => void;
   /** Above 1: more of the picture is shown. */
   onZoom: (factor: number) => void;
   onRest: () => void;
   onLine: (from: Point, to: Point) => void;
+  onPoint: (at: Point) => void;
 }
 
 /** A wheel has no end of its movement; after this long without a turn it has come to rest. */
@@ -56,9 +54,10 @@ export function useStageGestures(
       return a && b ? Math.hypot(a.x - b.x, a.y - b.y) : 0;
     };
     const down = (event: PointerEvent) => {
+      if (latest.current.tool === 'colour') return latest.current.onPoint(at(event));
       element.setPointerCapture(event.pointerId);
       pointers.set(event.pointerId, at(event));
-      drawnFrom = latest.current.isDrawing ? at(event) : undefined;
+      drawnFrom = latest.current.tool === 'line' ? at(event) : undefined;
     };
     const move = (event: PointerEvent) => {
       const before = pointers.get(event.pointerId);
