@@ -17,7 +17,7 @@ describe('a first visit', () => {
   it('loads less than 250 kB of script, and the pixel engine only when a picture needs it', async () => {
     const { driver } = stage.browser;
     await driver.get(stage.address);
-    await seeText(driver, 'Begin with the demo, or start a submission of your own.');
+    await seeText(driver, 'Begin with a demo, or start a submission of your own.');
     const urls = await driver.executeScript<string[]>(
       'return performance.getEntriesByType("resource").map(e => e.name)',
     );

@@ -5,7 +5,9 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { writeProfile, RECIPES } from '../../packages/core/src/colour/write-profile.ts';
 import { drawShapes } from './draw-shapes.ts';
+import { framedPrint } from './flat-things.ts';
 import { stream } from './noise.ts';
+import { portrait, signature } from './papers.ts';
 import { renderScene } from './render-scene.ts';
 import { SCENES, type Scene } from './scenes.ts';
 
@@ -36,10 +38,14 @@ async function makePicture(scene: Scene, scratch: string): Promise<void> {
   const jpeg = await picture
     .jpeg({ quality: scene.store.quality, mozjpeg: false, chromaSubsampling: '4:2:0' })
     .toBuffer();
-  await writeFile(join(target, scene.file), jpeg);
-  const { size } = await stat(join(target, scene.file));
-  if (size > MOST_BYTES) throw new Error(`${scene.file} weighs ${size} bytes: lower its quality or grain.`);
-  console.log(scene.file, size);
+  await keep(scene.file, jpeg);
+}
+
+async function keep(file: string, jpeg: Buffer): Promise<void> {
+  await writeFile(join(target, file), jpeg);
+  const { size } = await stat(join(target, file));
+  if (size > MOST_BYTES) throw new Error(`${file} weighs ${size} bytes: lower its quality or grain.`);
+  console.log(file, size);
 }
 
 /** Film-like grain: a level's worth of noise, stronger in the middle tones. */
@@ -58,11 +64,19 @@ function addGrain(data: Buffer, scene: Scene): void {
   }
 }
 
+/** Pictures that are no scenes of the coast. */
+const OTHERS: Readonly<Record<string, () => Promise<Buffer>>> = {
+  'Framed Print.jpg': framedPrint,
+  'Signature.jpg': signature,
+  'Portrait.jpg': portrait,
+};
+
 const wanted = process.argv.slice(2);
+const isWanted = (file: string) => !wanted.length || wanted.some(w => file.includes(w));
 const scratch = await mkdtemp(join(tmpdir(), 'demo-pictures-'));
 try {
-  for (const scene of SCENES)
-    if (!wanted.length || wanted.some(w => scene.file.includes(w))) await makePicture(scene, scratch);
+  for (const scene of SCENES) if (isWanted(scene.file)) await makePicture(scene, scratch);
+  for (const [file, make] of Object.entries(OTHERS)) if (isWanted(file)) await keep(file, await make());
 } finally {
   await rm(scratch, { recursive: true });
 }

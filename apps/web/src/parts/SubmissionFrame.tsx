@@ -2,7 +2,7 @@ import { chakra } from '@chakra-ui/react';
 import { useEffect } from 'react';
 import { Link, Outlet, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { DEMO_ID, ensureDemo, fillDemo } from '../demo.ts';
+import { ensureDemos, fillDemo, isDemo } from '../demo.ts';
 import { openSubmission, sweepRemoved } from '../store/submission-actions.ts';
 import { submissionStore } from '../store/submission-store.ts';
 import { Heading } from './Heading.tsx';
@@ -36,12 +36,10 @@ export function SubmissionFrame() {
 }
 
 async function open(id: string): Promise<void> {
-  if (id === DEMO_ID) await ensureDemo();
+  if (isDemo(id)) await ensureDemos();
   await openSubmission(id);
-  const { submission, pictures, incoming } = submissionStore.getState();
-  if (!submission || submission.id !== id) return;
+  const { submission } = submissionStore.getState();
+  if (submission?.id !== id) return;
   await sweepRemoved(submission);
-  const isNewDemo =
-    id === DEMO_ID && !pictures.size && !incoming && submission.details['member-number'] === undefined;
-  if (isNewDemo) await fillDemo();
+  await fillDemo(id);
 }

@@ -5,15 +5,16 @@ import { resetSubmissionStore, submissionStore, withEntry } from './submission-s
 
 /** What a person does to a submission, outside bringing pictures in and making files. */
 
-export async function createSubmission(sheet: RuleSheet, demo = false): Promise<Submission> {
+/** @param demoId of a submission that comes with the program */
+export async function createSubmission(sheet: RuleSheet, demoId?: string): Promise<Submission> {
   const submission: Submission = {
-    id: demo ? 'demo' : crypto.randomUUID(),
+    id: demoId ?? crypto.randomUUID(),
     sheet,
     details: {},
     order: [],
     ticked: [],
     createdAt: new Date().toISOString(),
-    demo,
+    demo: demoId !== undefined,
   };
   await database.saveSubmission(submission);
   return submission;

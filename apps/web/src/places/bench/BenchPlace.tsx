@@ -2,7 +2,7 @@ import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import type { Frame, RuleSheet, SquareUp } from '@able-frame/core';
+import { mayStayWhole, type Frame, type RuleSheet, type SquareUp } from '@able-frame/core';
 import { Heading } from '../../parts/Heading.tsx';
 import { useRows } from '../../parts/use-rows.ts';
 import { redoFrame, undoFrame } from '../../store/frame-actions.ts';
@@ -96,7 +96,7 @@ function Bench({ row, rows, index, sheet, address }: Props) {
   });
   const draft = useSquareDraft(picture, source, frame);
   const square = (to: SquareUp | undefined) => {
-    set(squaredTo(frame, to));
+    set(squaredTo(frame, to, f => mayStayWhole(deliverable, source, f)));
     setView('frame');
   };
   return (

@@ -57,8 +57,12 @@ export function mirroredOnce(frame: Frame): Frame {
 }
 
 /** Pulls an artwork true, or leaves it as it was taken; where the cut stood on the other picture means nothing then. */
-export function squaredTo(frame: Frame, square: SquareUp | undefined): Frame {
-  return {
+export function squaredTo(
+  frame: Frame,
+  square: SquareUp | undefined,
+  mayStayWhole: (frame: Frame) => boolean,
+): Frame {
+  const next = {
     ...frame,
     square,
     levelDeg: 0,
@@ -66,8 +70,8 @@ export function squaredTo(frame: Frame, square: SquareUp | undefined): Frame {
     centreY: 0,
     size: 1,
     ratio: undefined,
-    method: frame.method === 'mount' ? 'mount' : 'trim',
   };
+  return { ...next, method: frame.method === 'mount' ? 'mount' : mayStayWhole(next) ? 'whole' : 'trim' };
 }
 
 /** Tenths of a degree are as fine as anybody sees. */

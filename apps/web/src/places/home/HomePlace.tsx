@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { capitalised, wordNumber, wordPlural } from '@able-frame/core';
 import { listSubmissions, readMade, readPictures } from '../../database/database.ts';
-import { ensureDemo } from '../../demo.ts';
+import { ensureDemos } from '../../demo.ts';
 import { wordClosing } from '../../parts/closing.ts';
 import { Heading } from '../../parts/Heading.tsx';
 import { useSheets } from '../../parts/use-sheets.ts';
@@ -122,7 +122,7 @@ function NewSubmission() {
 }
 
 async function loadSummaries(): Promise<Summary[]> {
-  await ensureDemo();
+  await ensureDemos();
   const submissions = await listSubmissions();
   const summaries = await Promise.all(
     submissions.map(async submission => {
@@ -142,7 +142,7 @@ async function loadSummaries(): Promise<Summary[]> {
 
 function homeSentence(summaries: readonly Summary[]): string {
   const own = summaries.filter(s => !s.submission.demo);
-  if (!own.length) return 'Begin with the demo, or start a submission of your own.';
+  if (!own.length) return 'Begin with a demo, or start a submission of your own.';
   const done = own.filter(s => s.files > 0 && s.proven === s.files).length;
   const count = `${capitalised(wordNumber(own.length))} ${wordPlural(own.length, 'submission')}`;
   return `${count}, ${done === own.length ? 'all' : wordNumber(done)} with every file proven.`;
