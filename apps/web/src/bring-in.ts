@@ -15,10 +15,13 @@ export function stopBringingIn(): void {
   isStopped = true;
 }
 
-/** Brings files into the open submission, each as a row of its own; a bad one never stops the rest. */
+/**
+ * Brings files into the open submission, each as a row of its own; a bad one never stops the rest.
+ * @param sections one for all, or by file name
+ */
 export async function bringIn(
   files: readonly File[],
-  sections: Readonly<Record<string, string>> = {},
+  sections: string | Readonly<Record<string, string>> = {},
 ): Promise<void> {
   const { submission, incoming } = submissionStore.getState();
   if (!submission || !files.length) return;
@@ -41,7 +44,7 @@ export async function bringIn(
       return;
     }
     try {
-      await bringOneIn(submission.id, file, sections[file.name]);
+      await bringOneIn(submission.id, file, typeof sections === 'string' ? sections : sections[file.name]);
     } catch (error) {
       submissionStore.setState({
         notice: { text: `${file.name} was not added. ${(error as Error).message}`, tone: 'trouble' },

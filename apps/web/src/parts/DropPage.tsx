@@ -5,14 +5,15 @@ import { useDropzone } from 'react-dropzone';
 interface Props {
   /** What the hidden file field is called for those who cannot see it. */
   label: string;
-  onFiles: (files: File[]) => void;
+  /** @param target what the files were let go on; null where they were chosen */
+  onFiles: (files: File[], target: EventTarget | null) => void;
   children: (drop: { open: () => void; isDragActive: boolean }) => ReactNode;
 }
 
 /** A page that takes files dropped anywhere on it, or chosen. */
 export function DropPage({ label, onFiles, children }: Props) {
   const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
-    onDrop: onFiles,
+    onDrop: (files, _, event) => onFiles(files, 'dataTransfer' in event ? event.target : null),
     noClick: true,
     noKeyboard: true,
     multiple: true,

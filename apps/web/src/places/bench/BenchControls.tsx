@@ -13,9 +13,10 @@ import { ChoiceField, NumberField } from '../../parts/fields.tsx';
 import { CanvasFields } from './CanvasFields.tsx';
 import { FlatTools } from './FlatTools.tsx';
 import { FrameMethods } from './FrameMethods.tsx';
-import { GUIDE_WORDS, type Guide } from './Guides.tsx';
+import { GUIDE_WORDS } from './Guides.tsx';
 import { levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
 import type { Tool } from './Stage.tsx';
+import type { BenchView } from './use-bench-view.ts';
 
 interface Props {
   pictureId: string;
@@ -23,18 +24,15 @@ interface Props {
   deliverable: Deliverable;
   frame: Frame;
   job: ConformJob | undefined;
-  guide: Guide;
-  tool: Tool;
-  onGuide: (guide: Guide) => void;
-  onTool: (tool: Tool) => void;
-  onSquare: () => void;
+  ui: BenchView;
   onFrame: (frame: Frame) => void;
 }
 
 /** Every value of a frame, for those who would rather type than drag. */
 export function BenchControls(props: Props) {
-  const { frame, guide, tool, onGuide, onTool, onFrame } = props;
-  const take = (wanted: Tool) => onTool(tool === wanted ? 'move' : wanted);
+  const { frame, onFrame } = props;
+  const { guide, tool, setGuide, setTool, setView } = props.ui;
+  const take = (wanted: Tool) => setTool(tool === wanted ? 'move' : wanted);
   return (
     <>
       <FrameMethods {...props} />
@@ -54,13 +52,13 @@ export function BenchControls(props: Props) {
         </Button>
       </Flex>
       <Level frame={frame} onFrame={onFrame} />
-      <FlatTools {...props} />
+      <FlatTools {...props} onSquare={() => setView('square')} />
       <ChoiceField
         label="Guides"
         hint="g shows the next ones."
         value={guide}
         options={GUIDE_WORDS}
-        onChange={onGuide}
+        onChange={setGuide}
       />
     </>
   );

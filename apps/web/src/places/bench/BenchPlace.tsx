@@ -1,5 +1,4 @@
 import { Box } from '@chakra-ui/react';
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { mayStayWhole, type Frame, type RuleSheet, type SquareUp } from '@able-frame/core';
@@ -16,11 +15,10 @@ import { KeyHelp } from './KeyHelp.tsx';
 import { levelledTo, settledFrame, squaredTo } from './move-frame.ts';
 import { SquarePanel } from './square/SquarePanel.tsx';
 import { useSquareDraft } from './square/use-square-draft.ts';
-import type { Tool } from './Stage.tsx';
-import { Surface, type View } from './Surface.tsx';
+import { Surface } from './Surface.tsx';
 import { useBenchFrame } from './use-bench-frame.ts';
 import { useBenchKeys } from './use-bench-keys.ts';
-import { useGuide } from './use-guide.ts';
+import { useBenchView } from './use-bench-view.ts';
 import { usePreview } from './use-preview.ts';
 
 /** One picture, large, under the frame that its file has to have. */
@@ -65,10 +63,8 @@ function Bench({ row, rows, index, sheet, address }: Props) {
   const navigate = useNavigate();
   const bench = useBenchFrame(row, source);
   const { frame, job, change, commit } = bench;
-  const [view, setView] = useState<View>('frame');
-  const [tool, setTool] = useState<Tool>('move');
-  const [guide, setGuide] = useGuide();
-  const [hasHelp, setHelp] = useState(false);
+  const ui = useBenchView();
+  const { view, guide } = ui;
   const preview = usePreview(picture.id, view !== 'square' && frame.evenPaper === true, [
     rows[index + 1]?.picture.id,
     rows[index - 1]?.picture.id,
@@ -81,7 +77,6 @@ function Bench({ row, rows, index, sheet, address }: Props) {
     change(() => next);
     commit(next);
   };
-  const toggle = (wanted: View) => setView(now => (now === wanted ? 'frame' : wanted));
   useBenchKeys({
     frame: job ? settledFrame(frame, job, source) : frame,
     source,
@@ -89,20 +84,20 @@ function Bench({ row, rows, index, sheet, address }: Props) {
     onFrame: next => view === 'frame' && set(next),
     onUndo: () => void undoFrame(picture.id, deliverable.id),
     onRedo: () => void redoFrame(picture.id, deliverable.id),
-    onGuide: () => setGuide(nextGuide(guide)),
-    onActual: () => toggle('actual'),
+    onGuide: () => ui.setGuide(nextGuide(guide)),
+    onActual: () => ui.toggle('actual'),
     onStep: by => go(index + by),
-    onHelp: () => setHelp(v => !v),
+    onHelp: ui.toggleHelp,
   });
   const draft = useSquareDraft(picture, source, frame);
   const square = (to: SquareUp | undefined) => {
     set(squaredTo(frame, to, f => mayStayWhole(deliverable, source, f)));
-    setView('frame');
+    ui.setView('frame');
   };
   return (
     <>
       <BenchHeading row={row} address={address} index={index} count={rows.length} onGo={go} />
-      {hasHelp && <KeyHelp onClose={() => setHelp(false)} />}
+      {ui.hasHelp && <KeyHelp onClose={ui.toggleHelp} />}
       <Box
         display="grid"
         gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' }}
@@ -114,17 +109,14 @@ function Bench({ row, rows, index, sheet, address }: Props) {
             source={source}
             preview={preview}
             bench={bench}
-            guide={guide}
-            tool={tool}
-            view={view}
+            ui={ui}
             draft={draft}
-            onView={setView}
             onLine={missed => {
-              setTool('move');
+              ui.setTool('move');
               set(levelledTo(frame, frame.levelDeg - missed));
             }}
             onColour={canvasColour => {
-              setTool('move');
+              ui.setTool('move');
               if (canvasColour) set({ ...frame, canvasColour });
             }}
           />
@@ -136,7 +128,7 @@ function Bench({ row, rows, index, sheet, address }: Props) {
             draft={draft}
             isSquared={frame.square !== undefined}
             onDone={square}
-            onCancel={() => setView('frame')}
+            onCancel={() => ui.setView('frame')}
           />
         ) : (
           <FramePanel
@@ -145,15 +137,7 @@ function Bench({ row, rows, index, sheet, address }: Props) {
             sheet={sheet}
             source={source}
             bench={bench}
-            guide={guide}
-            tool={tool}
-            isActual={view === 'actual'}
-            hasHelp={hasHelp}
-            onGuide={setGuide}
-            onTool={setTool}
-            onSquare={() => setView('square')}
-            onActual={() => toggle('actual')}
-            onHelp={() => setHelp(!hasHelp)}
+            ui={ui}
             onFrame={set}
           />
         )}

@@ -5,10 +5,9 @@ import type { Row } from '../../store/rows.ts';
 import { BenchControls } from './BenchControls.tsx';
 import { CopyFrame } from './CopyFrame.tsx';
 import { Figures } from './Figures.tsx';
-import type { Guide } from './Guides.tsx';
-import type { Tool } from './Stage.tsx';
 import { StepButtons } from './StepButtons.tsx';
 import type { BenchFrame } from './use-bench-frame.ts';
+import type { BenchView } from './use-bench-view.ts';
 
 interface Props {
   row: Row;
@@ -16,21 +15,13 @@ interface Props {
   sheet: RuleSheet;
   source: PixelSize;
   bench: BenchFrame;
-  guide: Guide;
-  tool: Tool;
-  isActual: boolean;
-  hasHelp: boolean;
-  onGuide: (guide: Guide) => void;
-  onTool: (tool: Tool) => void;
-  onSquare: () => void;
-  onActual: () => void;
-  onHelp: () => void;
+  ui: BenchView;
   onFrame: (frame: Frame) => void;
 }
 
 /** Everything beside the stage: the values of the frame, what it costs, and the steps that led to it. */
 export function FramePanel(props: Props) {
-  const { row, rows, sheet, source, bench, isActual, hasHelp, onActual, onHelp } = props;
+  const { row, rows, sheet, source, bench, ui } = props;
   const { picture, deliverable } = row;
   const { frame, plan, job } = bench;
   return (
@@ -40,10 +31,10 @@ export function FramePanel(props: Props) {
         <Figures plan={plan} source={source} deliverable={deliverable} />
       </Box>
       <StepButtons picture={picture} deliverableId={deliverable.id}>
-        <Button look="quiet" aria-pressed={isActual} onClick={onActual}>
+        <Button look="quiet" aria-pressed={ui.view === 'actual'} onClick={() => ui.toggle('actual')}>
           Actual pixels
         </Button>
-        <Button look="quiet" aria-expanded={hasHelp} onClick={onHelp}>
+        <Button look="quiet" aria-expanded={ui.hasHelp} onClick={ui.toggleHelp}>
           Keys
         </Button>
       </StepButtons>

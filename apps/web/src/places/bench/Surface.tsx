@@ -2,34 +2,29 @@ import type { PixelSize } from '@able-frame/core';
 import type { Row } from '../../store/rows.ts';
 import { ActualPixels } from './ActualPixels.tsx';
 import { Figures } from './Figures.tsx';
-import type { Guide } from './Guides.tsx';
 import { settledFrame } from './move-frame.ts';
 import { SquareStage } from './square/SquareStage.tsx';
 import type { SquareDraft } from './square/use-square-draft.ts';
-import { Stage, type Tool } from './Stage.tsx';
+import { Stage } from './Stage.tsx';
 import type { BenchFrame } from './use-bench-frame.ts';
+import type { BenchView } from './use-bench-view.ts';
 import type { PreviewState } from './use-preview.ts';
-
-/** What the large half of the bench shows. */
-export type View = 'frame' | 'actual' | 'square';
 
 interface Props {
   row: Row;
   source: PixelSize;
   preview: PreviewState;
   bench: BenchFrame;
-  guide: Guide;
-  tool: Tool;
-  view: View;
+  ui: BenchView;
   draft: SquareDraft;
-  onView: (view: View) => void;
   onLine: (missedDeg: number) => void;
   onColour: (colour: string | undefined) => void;
 }
 
 /** The picture under its frame, its finished pixels, its corners, or why none of them can be shown. */
 export function Surface(props: Props) {
-  const { row, source, preview, bench, view, onView } = props;
+  const { row, source, preview, bench } = props;
+  const { view, tool, guide, setView } = props.ui;
   const { frame, plan, job, change, commit } = bench;
   if (preview.state !== 'there') return <p role="status">{preview.sentence}</p>;
   const title = row.picture.title || row.picture.fileName;
@@ -38,13 +33,13 @@ export function Surface(props: Props) {
   if (!job) return <Figures plan={plan} source={source} deliverable={row.deliverable} />;
   const shared = { source, preview: preview.preview, job };
   return view === 'actual' ? (
-    <ActualPixels {...shared} picture={row.picture} onClose={() => onView('frame')} />
+    <ActualPixels {...shared} picture={row.picture} onClose={() => setView('frame')} />
   ) : (
     <Stage
       {...shared}
       frame={frame}
-      guide={props.guide}
-      tool={props.tool}
+      guide={guide}
+      tool={tool}
       title={title}
       onMove={edit => change(f => edit(settledFrame(f, job, source)))}
       onRest={() => commit()}

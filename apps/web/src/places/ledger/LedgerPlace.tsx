@@ -18,6 +18,8 @@ import { NextStep } from './NextStep.tsx';
 import { Button, Input, Select } from '../../parts/controls.tsx';
 import { BulkBar } from './BulkBar.tsx';
 import { isNamed, sorted, type Order } from './list-order.ts';
+import { OrderByDrag } from './OrderByDrag.tsx';
+import { SectionDrops, sectionUnder } from './SectionDrops.tsx';
 import { FolderButton, usePaste } from './ways-in.tsx';
 
 const FILTERS: readonly (RowState | 'all')[] = ['all', 'needs-you', 'ready', 'proven', 'broken'];
@@ -38,7 +40,7 @@ export function LedgerPlace() {
     order,
   );
   return (
-    <DropPage label="Picture files" onFiles={files => void bringIn(files)}>
+    <DropPage label="Picture files" onFiles={(files, target) => void bringIn(files, sectionUnder(target))}>
       {({ open, isDragActive }) => (
         <>
           <Heading
@@ -92,11 +94,14 @@ export function LedgerPlace() {
                 </Flex>
               </Flex>
               <BulkBar rows={rows} submission={submission} />
-              <LedgerTable rows={shown} submission={submission} />
+              <OrderByDrag rows={shown} sheet={submission.sheet} isNumbered={order === 'number'}>
+                <LedgerTable rows={shown} submission={submission} />
+              </OrderByDrag>
             </>
           ) : (
             <EmptyLedger onAdd={open} busy={incoming !== undefined} />
           )}
+          {isDragActive && <SectionDrops sheet={submission.sheet} what="these files" />}
         </>
       )}
     </DropPage>
@@ -180,7 +185,7 @@ function EmptyLedger({ onAdd, busy }: { onAdd: () => void; busy: boolean }) {
       <chakra.p maxWidth="46ch">
         {busy
           ? 'The first pictures are on their way in.'
-          : 'Drop JPEG, PNG, TIFF or WebP pictures, or whole folders, anywhere on this page. They are copied into this browser; the files on your disk are never changed and nothing is sent anywhere.'}
+          : 'Drop JPEG, PNG, TIFF, WebP or HEIC pictures, or whole folders, anywhere on this page. They are copied into this browser; the files on your disk are never changed and nothing is sent anywhere.'}
       </chakra.p>
       {!busy && (
         <Button look="main" onClick={onAdd}>

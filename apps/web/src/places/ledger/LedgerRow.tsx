@@ -1,4 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
 import { useState } from 'react';
 import type { Picture, Submission } from '../../database/schemas.ts';
 import { Button, Select } from '../../parts/controls.tsx';
@@ -28,15 +30,24 @@ export function LedgerRow({
   const troubles = wordTroubles(row, labelsOf(submission.sheet), false);
   const wash = state === 'broken' ? 'brokenWash' : state === 'needs-you' ? 'needsYouWash' : undefined;
   const source = sizeOf(picture);
+  // The first file of a picture moves for all of them.
+  const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
+    useSortable({ id: row.isFirst ? picture.id : row.id, disabled: !row.isFirst });
+  const grip = { ...attributes, ...listeners, ref: setActivatorNodeRef };
   return (
     <chakra.tr
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition }}
+      position="relative"
+      zIndex={isDragging ? 1 : undefined}
+      boxShadow={isDragging ? 'inset 0 0 0 1.5px var(--chakra-colors-accent)' : undefined}
       role="row"
       id={`row-${row.id}`}
-      background={state === 'needs-you' ? 'needsYouRow' : undefined}
+      background={isDragging ? 'accentWash' : state === 'needs-you' ? 'needsYouRow' : undefined}
       _target={{ outline: '2px solid', outlineColor: 'accent' }}
     >
       <chakra.td role="cell" data-label="No." fontFamily="measure" fontSize="measure">
-        {row.isFirst && <NumberCell row={row} order={order} />}
+        {row.isFirst && <NumberCell row={row} order={order} grip={grip} />}
       </chakra.td>
       <td role="cell" className="wide">
         {row.isFirst ? (
@@ -63,7 +74,7 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
   return (
     <Flex gap="12px" align="center">
       <PictureThumb blob={picture.thumbnail} alt={picture.title} />
-      <Box minWidth="186px" flex="1">
+      <Box minWidth="168px" flex="1">
         {picture.intake.taken ? (
           <TitleField key={picture.title} picture={picture} />
         ) : (
@@ -73,7 +84,7 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
           {picture.intake.taken && submission.sheet.sections.length > 0 && (
             <Select
               minHeight="26px"
-              width="116px"
+              width="108px"
               fontSize="cell"
               paddingInline="4px"
               aria-label={`Section of ${name}`}

@@ -1,17 +1,26 @@
 import { chakra, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { useState, type ComponentProps } from 'react';
 import { useStore } from 'zustand';
 import type { Row } from '../../store/rows.ts';
 import { select, selectionStore } from '../../store/selection-store.ts';
 import { movePicture } from '../../store/submission-actions.ts';
 
 /** A picture's place, which can be typed or moved by key, and whether it is selected. */
-export function NumberCell({ row, order }: { row: Row; order: readonly string[] }) {
+export function NumberCell({
+  row,
+  order,
+  grip,
+}: {
+  row: Row;
+  order: readonly string[];
+  /** What makes an element the grip by which the row is dragged. */
+  grip: ComponentProps<'button'>;
+}) {
   const { picture, place } = row;
   const name = picture.title || picture.fileName;
   const isSelected = useStore(selectionStore, s => s.selected.has(picture.id));
   return (
-    <Flex gap="6px" align="center">
+    <Flex gap="3px" align="center">
       <chakra.input
         type="checkbox"
         width="18px"
@@ -23,6 +32,29 @@ export function NumberCell({ row, order }: { row: Row; order: readonly string[] 
         onClick={event => select(picture.id, event.currentTarget.checked, order, event.shiftKey)}
         readOnly
       />
+      {place !== undefined && (
+        <chakra.button
+          {...grip}
+          type="button"
+          title="Drag to another place, or into a section"
+          aria-label={`Drag ${name}`}
+          width="24px"
+          height="32px"
+          cursor="grab"
+          touchAction="none"
+          color="inkSoft"
+          _hover={{ color: 'ink' }}
+        >
+          <svg width="24" height="32" viewBox="0 0 24 32" aria-hidden="true">
+            <path
+              d="M7 5h10M7 27h10M12 5v22M8.5 9.5L12 5l3.5 4.5M8.5 22.5L12 27l3.5-4.5"
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="1.25"
+            />
+          </svg>
+        </chakra.button>
+      )}
       {place === undefined ? '–' : <PlaceField key={place} id={picture.id} place={place} name={name} />}
     </Flex>
   );
