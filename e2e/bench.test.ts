@@ -1,10 +1,17 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
-import { By, Key, until, type WebElement } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import sharp from 'sharp';
 import { beforeAll, expect, it } from 'vitest';
 import { accessFaults } from './access-faults.ts';
-import { downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import { devTools, downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import {
+  figure as figureOf,
+  pageAgainstFile,
+  shownInFrame,
+  stageElement,
+  type Shown,
+} from './on-the-bench.ts';
 import { useStage } from './stage.ts';
 
 /** Frames made by hand become files: what was seen on the bench is what other tools find in the package. */
@@ -23,14 +30,8 @@ async function chart(file: string): Promise<void> {
     .toFile(file);
 }
 
-const stageOf = (): Promise<WebElement> =>
-  stage.browser.driver.findElement(By.css('[role="img"][tabindex="0"]'));
-const figure = async (name: string): Promise<string> =>
-  (
-    await stage.browser.driver.findElement(
-      By.xpath(`//section[@aria-label='Frame']//dt[.='${name}']/following-sibling::dd[1]`),
-    )
-  ).getText();
+const stageOf = () => stageElement(stage.browser.driver);
+const figure = (name: string) => figureOf(stage.browser.driver, name);
 
 beforeAll(async () => {
   const { driver } = stage.browser;
@@ -123,20 +124,65 @@ it('shows the result at its own pixels, and the guides one after the other', asy
   await driver.wait(async () => (await guides.getAttribute('value')) !== before, 5000);
 });
 
+it('shows more or less of the picture by wheel and by pinch, each as one step', async () => {
+  const { driver } = stage.browser;
+  const kept = () => figure('Picture kept');
+  const before = await kept();
+  const { x, y, width, height } = await driver.executeScript<DOMRect>(
+    'return arguments[0].getBoundingClientRect().toJSON()',
+    await stageOf(),
+  );
+  const middle = { x: x + width / 2, y: y + height / 2 };
+  const wheel = { type: 'mouseWheel', ...middle, deltaX: 0, deltaY: 150 };
+  await devTools(driver, 'Input.dispatchMouseEvent', wheel);
+  await driver.wait(async () => (await kept()) !== before, 5000, 'the wheel changed nothing');
+  // The wheel has come to rest when its step can be taken back.
+  await new Promise(done => setTimeout(done, 500));
+  await press(driver, 'Undo');
+  await driver.wait(async () => (await kept()) === before, 5000, 'the wheel left more than one step');
+  const fingers = (apart: number) =>
+    [-1, 1].map((side, id) => ({ x: middle.x + (side * apart) / 2, y: middle.y, id }));
+  await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers(200) });
+  for (const apart of [185, 170, 155, 140])
+    await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: fingers(apart) });
+  await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await driver.wait(async () => (await kept()) !== before, 5000, 'the pinch changed nothing');
+  await new Promise(done => setTimeout(done, 500));
+  await press(driver, 'Undo');
+  await driver.wait(async () => (await kept()) === before, 5000, 'the pinch left more than one step');
+});
+
+let mounted: Shown;
+let turned: Shown;
 it('mounts one picture, turns and levels another, and makes and proves all', async () => {
   const { driver } = stage.browser;
   await press(driver, 'Next');
   await seeText(driver, 'Mounted: Picture');
-  await (await driver.findElement(By.css('input[type="radio"]:not(:checked)'))).click();
+  await (await driver.findElement(By.xpath("//label[contains(., 'Mount')]/input"))).click();
+  const canvas = await field(driver, 'Canvas');
+  await press(driver, 'From the picture');
+  await driver
+    .actions()
+    .move({ origin: await stageOf() })
+    .click()
+    .perform();
+  // The middle of the chart: half of red, half of green.
+  await driver.wait(
+    async () => /^#[78]\w[78]\w[34]\w$/.test((await canvas.getAttribute('value')) ?? ''),
+    5000,
+  );
   await press(driver, 'Black');
   await driver.wait(async () => (await figure('Lost')) === 'nothing', 5000);
   expect(await figure('Canvas added')).toBe('33 %');
-  await driver.actions().sendKeys('n').perform();
+  await (await field(driver, 'Guides')).findElement(By.xpath(`.//option[.='none']`)).click();
+  mounted = await shownInFrame(driver);
+  await (await stageOf()).sendKeys('n');
   await seeText(driver, 'Turned: Picture');
   await press(driver, 'Turn');
   const level = await field(driver, 'Level, degrees');
   await level.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
   await seeText(driver, '0.3°');
+  turned = await shownInFrame(driver);
   await press(driver, 'Back to the pictures');
   await seeText(driver, 'Of three pictures, three are ready.');
   await press(driver, 'Make and prove 3');
@@ -170,5 +216,10 @@ it('hands in what was seen: cut to the pixel, canvas black, turned upright', asy
   // A quarter clockwise: what was at the bottom is on the left.
   const [left = [], right = []] = [pixel('Turned.png', 10, 200), pixel('Turned.png', 389, 200)];
   expect((left[1] ?? 0) > (right[1] ?? 0) + 100).toBe(true);
+  for (const [name, shown] of [
+    ['Mounted.png', mounted],
+    ['Turned.png', turned],
+  ] as const)
+    expect(await pageAgainstFile(shown, join(out, name)), name).toBeLessThan(2.2);
   expect(await pageErrors(driver)).toEqual([]);
 });

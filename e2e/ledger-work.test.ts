@@ -1,11 +1,11 @@
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { By, Key } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import sharp from 'sharp';
 import { expect, it } from 'vitest';
 import { accessFaults } from './access-faults.ts';
-import { field, pageErrors, press, seeText } from './browser.ts';
+import { devTools, field, pageErrors, press, seeText } from './browser.ts';
 import { useStage } from './stage.ts';
 
 /** Many pictures: in by folder, told apart, put in order, and changed together. */
@@ -58,6 +58,23 @@ it('puts pictures in another order by typing a place and by key', async () => {
   await driver.wait(async () => (await titles())[1] === first, 5000);
 });
 
+it('puts pictures in another order by drag', async () => {
+  const { driver } = stage.browser;
+  const [first = '', second = '', third = ''] = await titles();
+  const grip = await field(driver, `Drag ${first}`);
+  await driver.executeScript('window.scrollTo(0, 0)');
+  const from = await grip.getRect();
+  const to = await (await field(driver, `Drag ${third}`)).getRect();
+  const drag = driver.actions().move({ origin: grip }).press();
+  for (let i = 1; i <= 10; i++)
+    drag.move({ x: Math.round(from.x + 12), y: Math.round(from.y + 16 + ((to.y - from.y) * i) / 10) });
+  await drag.release().perform();
+  await driver.wait(
+    async () => (await titles()).slice(0, 3).join('|') === [second, third, first].join('|'),
+    5000,
+  );
+});
+
 it('finds, sorts, and changes all selected at once, with a way back', async () => {
   const { driver } = stage.browser;
   await (await field(driver, 'Order of the list')).findElement(By.xpath(`.//option[.='by title']`)).click();
@@ -83,3 +100,49 @@ it('finds, sorts, and changes all selected at once, with a way back', async () =
   await inOrder(['Anchor', 'Buoy', 'Capstan', 'Small anchor']);
   expect(await pageErrors(driver)).toEqual([]);
 });
+
+it('takes a phone’s picture that is dropped onto a section, and drags a row into another', async () => {
+  const { driver } = stage.browser;
+  await driver.get(`${stage.address}/submission/demo/pictures`);
+  await driver.wait(async () => (await titles()).length === 8, 60_000);
+  await driver.wait(async () => !(await driver.findElements(By.css('[role=progressbar]'))).length, 60_000);
+  const phone = fileURLToPath(new URL('../packages/core/src/testing/fixtures/phone.heic', import.meta.url));
+  const data = { items: [], files: [phone], dragOperationsMask: 1 };
+  const drag = (type: string, x: number, y: number) =>
+    devTools(driver, 'Input.dispatchDragEvent', { type, x, y, data });
+  await drag('dragEnter', 600, 400);
+  await drag('dragOver', 600, 400);
+  const over = await middleOf('[data-section="MO"]');
+  await drag('dragOver', over.x, over.y);
+  await drag('drop', over.x, over.y);
+  await driver.wait(async () => (await titles()).length === 9, 20_000, 'the picture never came');
+  const section = async (title: string) => (await field(driver, `Section of ${title}`)).getAttribute('value');
+  expect(await section('Phone')).toBe('MO');
+
+  await driver.executeScript('window.scrollTo(0, 0)');
+  const grip = await field(driver, 'Drag Lantern boats');
+  const from = await grip.getRect();
+  await driver.actions().move({ origin: grip }).press().perform();
+  await driver
+    .actions()
+    .move({ x: Math.round(from.x + 30), y: Math.round(from.y + 40) })
+    .perform();
+  const target = await middleOf('[data-section="MO"]');
+  await driver
+    .actions()
+    .move({ x: Math.round(target.x), y: Math.round(target.y) - 20 })
+    .move({ x: Math.round(target.x), y: Math.round(target.y) })
+    .release()
+    .perform();
+  await driver.wait(async () => (await section('Lantern boats')) === 'MO', 5000);
+  expect(await pageErrors(driver)).toEqual([]);
+});
+
+async function middleOf(selector: string): Promise<{ x: number; y: number }> {
+  const { driver } = stage.browser;
+  const element = await driver.wait(until.elementLocated(By.css(selector)), 5000);
+  return driver.executeScript(
+    'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
+    element,
+  );
+}

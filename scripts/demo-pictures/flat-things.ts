@@ -125,6 +125,16 @@ function cornersInPhoto(): Quad {
   return [seen(0, 0), seen(widthCm, 0), seen(widthCm, heightCm), seen(0, heightCm)];
 }
 
+/** The print's own corners in the photograph, as shares of its width and height. */
+export function printCorners(): Quad {
+  const onPhoto = rectangleOnto(WALL.widthCm, WALL.heightCm, cornersInPhoto());
+  const at = (x: number, y: number): Point => {
+    const px = mapped(onPhoto, { x: PRINT.left + x * PRINT.width, y: PRINT.top + y * PRINT.height });
+    return { x: px.x / PHOTO.widthPx, y: px.y / PHOTO.heightPx };
+  };
+  return [at(0, 0), at(1, 0), at(1, 1), at(0, 1)];
+}
+
 function sampled({ data, width, height }: Raster, { x, y }: Point, channel: number): number {
   // Beyond what is painted the plaster goes on, mirrored.
   const folded = (v: number, length: number) =>

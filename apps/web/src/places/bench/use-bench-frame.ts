@@ -49,6 +49,8 @@ export function useBenchFrame({ picture, deliverable }: Row, source: PixelSize):
     commit: final => {
       const next = final ? held(final, deliverable, source) : frame;
       if (next !== kept) void setFrame(picture.id, deliverable.id, next);
+      // Taking a step back brings the very frame again that this movement began with.
+      setMoving(undefined);
     },
   };
 }
