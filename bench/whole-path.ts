@@ -1,20 +1,16 @@
 /**
  * One 24-megapixel JPEG to a proven file under a ceiling: in headless Chromium, in Node, and by sharp in Node, in
- * turn in the same run. Prints medians and ratios, and the memory of the page over fifty pictures.
+ * turn in the same run. Prints medians and ratios, and the memory of the page over a hundred pictures.
  */
-import { readFileSync, readdirSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
-import sharp from 'sharp';
-import { build } from 'vite';
 import { inspectFile, type ConformJob } from '@able-frame/core';
-import { buildApp } from '../apps/desk/src/app.ts';
-import { openBrowser } from '../e2e/browser.ts';
 import { conformPicture } from '../packages/imaging/src/conform-picture.ts';
 import { startEngineInNode } from '../packages/imaging/src/node.ts';
+import { median, openBenchPage, pagePeakBytes } from './bench-page.ts';
 import { meanLevelOf, sharpWholePath } from './sharp-yardstick.ts';
 
 const ROUNDS = 5;
-const IN_A_ROW = 50;
+const IN_A_ROW = 100;
+const FIRST = 25;
 const JOB: ConformJob = {
   geometry: { turns: 0, mirrored: false, levelDeg: 0 },
   canvas: undefined,
@@ -35,24 +31,9 @@ const JOB: ConformJob = {
     metadata: { author: undefined, copyright: undefined, camera: false, location: false },
   },
 };
-const path = (relative: string) => fileURLToPath(new URL(relative, import.meta.url));
-
-const source = await makeSource();
-const root = path('../.cache/bench/');
-await build({
-  root: path('./page'),
-  logLevel: 'error',
-  configFile: false,
-  worker: { format: 'es' },
-  build: { outDir: root, emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0 },
-});
-const app = await buildApp(root);
-app.get('/source.jpg', (_request, reply) => reply.type('image/jpeg').send(source));
-const address = await app.listen({ host: '127.0.0.1', port: 0 });
-const browser = await openBrowser();
+const { browser, source, close } = await openBenchPage();
 const engine = await startEngineInNode();
 try {
-  await browser.driver.get(address);
   console.log(
     `source 6000 × 4000, ${source.length} bytes; target 2400 × 1600, at most ${JOB.output.maxBytes} bytes; ${ROUNDS} rounds in turn, medians`,
   );
@@ -91,32 +72,18 @@ try {
   console.log(
     `page / sharp, power curve     ${(median(times.page) / median(times['sharp, power curve'])).toFixed(2)}   (nearest to linear light that sharp does to a tagged picture, in 8 bits)`,
   );
-  for (let i = 0; i < IN_A_ROW; i++) await inPage();
+  const peaks: number[] = [];
+  for (let i = 1; i <= IN_A_ROW; i++) {
+    await inPage();
+    if (i === FIRST || i === IN_A_ROW) peaks.push(pagePeakBytes(browser));
+  }
+  const [early = NaN, late = NaN] = peaks;
   console.log(
-    `most memory of the page over ${IN_A_ROW} pictures: ${Math.round(pagePeakBytes() / 1e6)} MB   (below 1200 is asked)`,
+    `most memory of the page over ${FIRST} pictures: ${Math.round(early / 1e6)} MB, over ${IN_A_ROW}: ${Math.round(late / 1e6)} MB, ratio ${(late / early).toFixed(2)}   (flat, and below 1200 MB, is asked)`,
   );
 } finally {
   engine.shutdown();
-  await browser.close();
-  await app.close();
-}
-
-/** A photograph's size, profile and weight: a demo picture with strong grain laid over. */
-async function makeSource(): Promise<Buffer> {
-  const picture = path('../apps/web/public/demo/Saltpan Evening.jpg');
-  const noise = {
-    width: 6000,
-    height: 4000,
-    channels: 3 as const,
-    background: '#000',
-    noise: { type: 'gaussian' as const, mean: 128, sigma: 14 },
-  };
-  const grain = await sharp({ create: noise }).jpeg({ quality: 95 }).toBuffer();
-  return sharp(picture)
-    .keepIccProfile()
-    .composite([{ input: grain, blend: 'soft-light' }])
-    .jpeg({ quality: 92 })
-    .toBuffer();
+  await close();
 }
 
 function inPage(): Promise<Awaited<ReturnType<Window['wholePath']>>> {
@@ -137,25 +104,4 @@ function nodeFile(): Uint8Array {
   if (made.outcome !== 'made') throw new Error('the picture could not be made');
   inspectFile(made.file.bytes);
   return made.file.bytes;
-}
-
-function median(list: number[]): number {
-  return [...list].sort((a, b) => a - b)[list.length >> 1] ?? NaN;
-}
-
-/** Peak resident memory of the largest renderer process of this browser, from the kernel's own accounts. */
-function pagePeakBytes(): number {
-  let peak = 0;
-  for (const pid of readdirSync('/proc').filter(name => /^\d+$/.test(name)))
-    try {
-      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
-      if (!command.includes('--type=renderer') || !command.includes(browser.profile)) continue;
-      peak = Math.max(
-        peak,
-        1024 * Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]),
-      );
-    } catch {
-      // The process ended while it was looked at.
-    }
-  return peak;
 }

@@ -17,13 +17,17 @@ declare global {
       tries: number;
       isWhole: boolean;
     }>;
+    /** Milliseconds to the first preview that the bench shows. */
+    preview: (url: string, longEdgePx: number) => Promise<number>;
+    /** Milliseconds to a file, without its proof. */
+    conform: (url: string, job: ConformJob) => Promise<{ ms: number; sizeBytes: number }>;
   }
 }
 
 const pool = new WorkerPool({ makeWorker: () => new ImagingWorker(), size: 1, jobLimitMs: 120_000 });
 
 window.wholePath = async (url, job) => {
-  const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
+  const bytes = await fetched(url);
   const start = performance.now();
   const facts = inspectFile(bytes);
   const profile = facts.profile.state === 'present' ? facts.profile.value.space : 'untagged';
@@ -38,3 +42,22 @@ window.wholePath = async (url, job) => {
     isWhole: measured.decode?.outcome === 'decoded' && measured.facts.complete.state === 'present',
   };
 };
+
+window.preview = async (url, longEdgePx) => {
+  const bytes = await fetched(url);
+  const start = performance.now();
+  await pool.thumbnail(bytes, longEdgePx);
+  return performance.now() - start;
+};
+
+window.conform = async (url, job) => {
+  const bytes = await fetched(url);
+  const start = performance.now();
+  const made = await pool.conform({ bytes, orientation: 1, space: 'adobe-rgb', job }, () => undefined);
+  if (made.outcome !== 'made') throw new Error('the picture could not be made');
+  return { ms: performance.now() - start, sizeBytes: made.file.bytes.length };
+};
+
+async function fetched(url: string): Promise<Uint8Array> {
+  return new Uint8Array(await (await fetch(url)).arrayBuffer());
+}

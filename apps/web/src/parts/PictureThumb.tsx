@@ -1,7 +1,4 @@
-import { chakra } from '@chakra-ui/react';
-import { useEffect, useState } from 'react';
-
-/** A picture on its neutral surround. The blob's address is given back when it is no longer shown. */
+/** A picture on its neutral surround. */
 export function PictureThumb({
   blob,
   alt,
@@ -13,39 +10,28 @@ export function PictureThumb({
   width?: number;
   height?: number;
 }) {
-  const url = useBlobUrl(blob);
+  const url = blob && addressOf(blob);
   return (
-    <chakra.span
-      display="inline-flex"
-      flex="none"
-      alignItems="center"
-      justifyContent="center"
-      background="surround"
-      padding="3px"
-      width={`${width}px`}
-      height={`${height}px`}
-    >
+    <span className="thumb" style={{ width, height }}>
       {url ? (
-        <chakra.img src={url} alt={alt} maxWidth="100%" maxHeight="100%" />
+        <img src={url} alt={alt} />
       ) : (
         <svg width="30" height="30" viewBox="0 0 30 30" role="img" aria-label="No picture to show">
           <path d="M3 3l24 24M27 3L3 27" stroke="#fff" strokeWidth="1.5" />
         </svg>
       )}
-    </chakra.span>
+    </span>
   );
 }
 
-/** An address for a blob, given back when the blob is no longer shown. */
-function useBlobUrl(blob: Blob | undefined): string | undefined {
-  const [made, setMade] = useState<{ blob: Blob; url: string }>();
-  useEffect(() => {
-    if (!blob) return;
-    const url = URL.createObjectURL(blob);
-    // An object address is a resource of the browser: it has to be made and given back by an effect.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    setMade({ blob, url });
-    return () => URL.revokeObjectURL(url);
-  }, [blob]);
-  return made && made.blob === blob ? made.url : undefined;
+/** Addresses by blob. Making one waits for another process, which a long list that is scrolled would feel. */
+const addresses = new WeakMap<Blob, string>();
+
+/** An address for a blob that is kept as long as the page; thumbnails are small. */
+function addressOf(blob: Blob): string {
+  const known = addresses.get(blob);
+  if (known) return known;
+  const made = URL.createObjectURL(blob);
+  addresses.set(blob, made);
+  return made;
 }

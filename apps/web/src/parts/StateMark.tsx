@@ -1,4 +1,3 @@
-import { chakra } from '@chakra-ui/react';
 import { COLOURS } from '../theme/tokens.ts';
 import type { RowState } from '../store/rows.ts';
 
@@ -59,16 +58,9 @@ function StateShape({ state }: { state: Shown }) {
 
 export function StateMark({ state, word }: { state: Shown; word?: string }) {
   return (
-    <chakra.span
-      display="inline-flex"
-      alignItems="center"
-      gap="8px"
-      fontWeight="600"
-      color={STATE_COLOURS[state]}
-      whiteSpace="nowrap"
-    >
+    <span className="state-mark" style={{ color: COLOURS[STATE_COLOURS[state]] }}>
       <StateShape state={state} />
       {word ?? (state === 'yours' ? 'Yours to declare' : STATE_WORDS[state])}
-    </chakra.span>
+    </span>
   );
 }

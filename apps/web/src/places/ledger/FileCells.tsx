@@ -1,4 +1,3 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import {
@@ -34,8 +33,8 @@ interface Props {
   row: Row;
   source: PixelSize;
   troubles: string[];
-  /** Colour of a cell that holds the question. */
-  wash: string | undefined;
+  /** How a cell that holds the question is washed with colour. */
+  wash: 'needs-you' | 'broken' | undefined;
 }
 
 /** What one file is now, will be and was measured to be, group of rules by group. */
@@ -45,38 +44,31 @@ export function FileCells({ row, source, troubles, wash }: Props) {
   const washFrame = asksForCut(row) || plan?.state === 'cannot';
   return (
     <>
-      <chakra.td role="cell" data-label="Frame" background={washFrame ? wash : undefined}>
+      <td role="cell" data-label="Frame" data-wash={washFrame ? wash : undefined}>
         <FrameCell row={row} />
-      </chakra.td>
-      <chakra.td role="cell" data-label="Pixels" fontFamily="measure" fontSize="measure" whiteSpace="nowrap">
-        <Box>
-          <chakra.div color="inkSoft">{wordSize(source.widthPx, source.heightPx)}</chakra.div>
+      </td>
+      <td role="cell" data-label="Pixels" className="measured">
+        <div>
+          <div className="soft">{wordSize(source.widthPx, source.heightPx)}</div>
           <div>
             {plan && plan.state !== 'cannot'
               ? wordSize(finishedSize(plan.job).widthPx, finishedSize(plan.job).heightPx)
               : '–'}
           </div>
-        </Box>
-      </chakra.td>
+        </div>
+      </td>
       <td role="cell" data-label="Colour">
         <ColourCell row={row} />
       </td>
-      <chakra.td role="cell" data-label="Weight" fontFamily="measure" fontSize="measure" whiteSpace="nowrap">
-        <Box>
-          <chakra.div color="inkSoft">{wordBytes(picture.facts.sizeBytes)}</chakra.div>
+      <td role="cell" data-label="Weight" className="measured">
+        <div>
+          <div className="soft">{wordBytes(picture.facts.sizeBytes)}</div>
           <div>{weightOf(row)}</div>
-        </Box>
-      </chakra.td>
-      <chakra.td
-        role="cell"
-        data-label="Name"
-        fontFamily="measure"
-        fontSize="13px"
-        overflowWrap="anywhere"
-        minWidth="130px"
-      >
-        {plan?.name ? breakable(plan.name) : '–'}
-      </chakra.td>
+        </div>
+      </td>
+      <td role="cell" data-label="Name">
+        <div>{plan?.name ? breakable(plan.name) : '–'}</div>
+      </td>
       <td role="cell" data-label="State">
         <StateCell row={row} troubles={troubles} />
       </td>
@@ -92,30 +84,24 @@ function FrameCell({ row }: { row: Row }) {
   const limit = mustsOf(deliverable, 'exact-size')[0] ?? mustsOf(deliverable, 'box')[0] ?? neededOf(plan);
   const [method, loss] = wordFrame(row);
   return (
-    <Flex gap="10px" align="center">
+    <div className="pair">
       <ToScaleGlyph
         source={plan.state === 'cannot' ? source : pictureSize(source, plan.job.geometry)}
         crop={plan.state === 'cannot' ? undefined : plan.job.crop}
         target={plan.state === 'cannot' ? undefined : finishedSize(plan.job)}
         limit={limit}
       />
-      <Box minWidth="84px">
-        <chakra.div fontWeight="600">{method}</chakra.div>
-        <chakra.div color="inkSoft" fontSize="cell" lineHeight="1.2">
-          {loss}
-        </chakra.div>
-        <chakra.span
-          fontSize="cell"
-          display="block"
-          css={{ '& a': { display: 'inline-block', minHeight: '24px' } }}
-        >
+      <div>
+        <div className="strong">{method}</div>
+        <div className="soft small">{loss}</div>
+        <div className="small">
           <Link
             to={`/submission/${picture.submissionId}/bench/${picture.id}/${deliverable.id}`}
             aria-label={`Frame ${picture.title || picture.fileName} on the bench`}
           >
             On the bench
           </Link>
-        </chakra.span>
+        </div>
         {asksForCut(row) && plan.state !== 'cannot' && (
           <Button
             look="text"
@@ -130,8 +116,8 @@ function FrameCell({ row }: { row: Row }) {
             Accept this cut
           </Button>
         )}
-      </Box>
-    </Flex>
+      </div>
+    </div>
   );
 }
 
@@ -144,10 +130,8 @@ function ColourCell({ row: { picture, entry } }: { row: Row }) {
   const asksForNeutral =
     entry.plan?.state === 'needs-you' && entry.plan.questions.some(q => q.code === 'make-neutral');
   return (
-    <Box>
-      <chakra.div color="inkSoft" whiteSpace="nowrap">
-        {wordColourNow(picture)}
-      </chakra.div>
+    <div>
+      <div className="soft">{wordColourNow(picture)}</div>
       <div>
         {entry.plan && entry.plan.state !== 'cannot' && wordColourNext(picture, entry.plan.job.output)}
       </div>
@@ -162,11 +146,11 @@ function ColourCell({ row: { picture, entry } }: { row: Row }) {
         </Button>
       )}
       {remarks.map(remark => (
-        <chakra.div key={remark.code} color="needsYou" fontSize="cell" lineHeight="1.2">
+        <div key={remark.code} className="asked small">
           {wordRemark(remark)}
-        </chakra.div>
+        </div>
       ))}
-    </Box>
+    </div>
   );
 }
 
@@ -183,28 +167,28 @@ function StateCell({ row, troubles }: { row: Row; troubles: string[] }) {
   if (row.state === 'proven' && made?.kind === 'file') {
     const met = made.findings.filter(f => f.verdict === 'met').length;
     return (
-      <Box>
+      <div>
         <StateMark state="proven" />
         <div>
           <Link to={`/submission/${id}/proof#proof-${row.id}`}>
             {met} of {made.findings.length} met
           </Link>
         </div>
-      </Box>
+      </div>
     );
   }
   const tooSmall = row.entry.plan?.state === 'cannot' && row.entry.plan.obstacle.outcome === 'too-small';
   return (
-    <Box maxWidth="230px" minWidth={{ lg: '140px' }}>
+    <div>
       <StateMark state={row.state} {...(tooSmall ? { word: 'Too small' } : {})} />
-      {stage && <chakra.div color="inkSoft">{STAGE_WORDS[stage]}</chakra.div>}
+      {stage && <div className="soft">{STAGE_WORDS[stage]}</div>}
       {!stage &&
         troubles.map(trouble => (
-          <chakra.div key={trouble} fontSize="cell" lineHeight="1.25" marginTop="2px">
+          <div key={trouble} className="trouble">
             {trouble}
-          </chakra.div>
+          </div>
         ))}
-    </Box>
+    </div>
   );
 }
 

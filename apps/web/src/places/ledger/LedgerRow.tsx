@@ -1,7 +1,6 @@
-import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import type { Picture, Submission } from '../../database/schemas.ts';
 import { Button, Select } from '../../parts/controls.tsx';
 import { PictureThumb } from '../../parts/PictureThumb.tsx';
@@ -10,81 +9,106 @@ import { sizeOf } from '../../store/picture-facts.ts';
 import type { Row } from '../../store/rows.ts';
 import { changePicture, removePicture } from '../../store/submission-actions.ts';
 import { AlikeNote } from './AlikeNote.tsx';
+import { DragGrip } from './DragGrip.tsx';
 import { FileCells } from './FileCells.tsx';
 import { labelsOf, wordSizeRules } from './labels.ts';
 import { NumberCell } from './NumberCell.tsx';
 import { wordTroubles } from './row-words.ts';
 
-/** One picture: now above, will be below, and in the washed cell what stands in the way. */
-export function LedgerRow({
-  row,
-  submission,
-  order,
-}: {
+interface Props {
   row: Row;
   submission: Submission;
   /** Picture ids as they stand in the list. */
   order: readonly string[];
-}) {
+  /** Place in the whole list, from 0. */
+  index: number;
+  /** Takes the row's element, to learn its height. */
+  onShown: ((element: Element | null) => void) | undefined;
+}
+
+/**
+ * One row, which can be dragged. A drag, and every row that comes into sight, touches all rows; what stands in them is
+ * drawn again only when it has changed.
+ */
+export const LedgerRow = memo(function LedgerRow({ row, submission, order, index, onShown }: Props) {
   const { picture, state } = row;
-  const troubles = wordTroubles(row, labelsOf(submission.sheet), false);
-  const wash = state === 'broken' ? 'brokenWash' : state === 'needs-you' ? 'needsYouWash' : undefined;
-  const source = sizeOf(picture);
   // The first file of a picture moves for all of them.
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } =
     useSortable({ id: row.isFirst ? picture.id : row.id, disabled: !row.isFirst });
+  const element = useCallback(
+    (node: HTMLTableRowElement | null) => {
+      setNodeRef(node);
+      onShown?.(node);
+    },
+    [setNodeRef, onShown],
+  );
   const grip = { ...attributes, ...listeners, ref: setActivatorNodeRef };
   return (
-    <chakra.tr
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition: transition }}
-      position="relative"
-      zIndex={isDragging ? 1 : undefined}
-      boxShadow={isDragging ? 'inset 0 0 0 1.5px var(--chakra-colors-accent)' : undefined}
+    <tr
+      ref={element}
+      data-index={index}
       role="row"
       id={`row-${row.id}`}
-      background={isDragging ? 'accentWash' : state === 'needs-you' ? 'needsYouRow' : undefined}
-      _target={{ outline: '2px solid', outlineColor: 'accent' }}
+      data-state={isDragging ? 'dragged' : state}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
     >
-      <chakra.td role="cell" data-label="No." fontFamily="measure" fontSize="measure">
-        {row.isFirst && <NumberCell row={row} order={order} grip={grip} />}
-      </chakra.td>
+      <td role="cell" data-label="No.">
+        {row.isFirst && (
+          <div className="number">
+            <DragGrip picture={picture} place={row.place} grip={grip} />
+            <NumberCell row={row} order={order} />
+          </div>
+        )}
+      </td>
+      <RowCells row={row} submission={submission} />
+    </tr>
+  );
+});
+
+/** One picture: now above, will be below, and in the washed cell what stands in the way. */
+const RowCells = memo(function RowCells({ row, submission }: Pick<Props, 'row' | 'submission'>) {
+  const { picture, state } = row;
+  const troubles = wordTroubles(row, labelsOf(submission.sheet), false);
+  const wash = state === 'broken' || state === 'needs-you' ? state : undefined;
+  const source = sizeOf(picture);
+  return (
+    <>
       <td role="cell" className="wide">
         {row.isFirst ? (
           <PictureCell picture={picture} submission={submission} />
         ) : (
-          <chakra.span className="sr-only">{picture.title || picture.fileName}</chakra.span>
+          <span className="sr-only">{picture.title || picture.fileName}</span>
         )}
         {submission.sheet.deliverables.length > 1 && picture.intake.taken && <DeliverableLine row={row} />}
       </td>
       {picture.intake.taken && source ? (
         <FileCells row={row} source={source} troubles={troubles} wash={wash} />
       ) : (
-        <chakra.td role="cell" colSpan={6} className="wide" background={wash}>
+        <td role="cell" colSpan={6} className="wide" data-wash={wash}>
           <StateMark state="broken" word="Not taken" />
-          <chakra.div marginTop="2px">{troubles.join(' ')}</chakra.div>
-        </chakra.td>
+          <div className="trouble">{troubles.join(' ')}</div>
+        </td>
       )}
-    </chakra.tr>
+    </>
   );
-}
+});
 
 function PictureCell({ picture, submission }: { picture: Picture; submission: Submission }) {
   const name = picture.title || picture.fileName;
   return (
-    <Flex gap="12px" align="center">
+    <div className="pair">
       <PictureThumb blob={picture.thumbnail} alt={picture.title} />
-      <Box minWidth="168px" flex="1">
+      <div>
         {picture.intake.taken ? (
           <TitleField key={picture.title} picture={picture} />
         ) : (
           <strong>{picture.fileName}</strong>
         )}
-        <Flex gap="4px 12px" align="center" marginTop="4px" wrap="wrap">
+        <div className="row-actions">
           {picture.intake.taken && submission.sheet.sections.length > 0 && (
             <Select
               minHeight="26px"
-              width="108px"
+              width="118px"
               fontSize="cell"
               paddingInline="4px"
               aria-label={`Section of ${name}`}
@@ -110,27 +134,22 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
           >
             Take out
           </Button>
-        </Flex>
+        </div>
         <AlikeNote picture={picture} />
-      </Box>
-    </Flex>
+      </div>
+    </div>
   );
 }
 
 function TitleField({ picture }: { picture: Picture }) {
   const [title, setTitle] = useState(picture.title);
   return (
-    <chakra.input
+    <input
+      className="title"
       aria-label={`Title of ${picture.fileName}`}
       title={picture.fileName}
       placeholder="Give it a title"
-      width="100%"
-      minHeight="26px"
-      fontWeight="600"
-      background="transparent"
-      borderBottomWidth="1.5px"
-      borderColor={title ? 'transparent' : 'needsYou'}
-      _hover={{ borderColor: 'line' }}
+      data-empty={!title}
       value={title}
       onChange={event => setTitle(event.target.value)}
       onBlur={() => title !== picture.title && void changePicture(picture.id, { title: title.trim() })}
@@ -143,9 +162,9 @@ function TitleField({ picture }: { picture: Picture }) {
 function DeliverableLine({ row: { deliverable } }: { row: Row }) {
   const rules = wordSizeRules(deliverable);
   return (
-    <Box marginTop="4px" marginLeft={{ lg: '76px' }} fontSize="cell">
+    <div className="kind">
       <strong>{deliverable.label}</strong>
-      {rules && <chakra.span color="inkSoft"> {rules}</chakra.span>}
-    </Box>
+      {rules && <span className="soft"> {rules}</span>}
+    </div>
   );
 }

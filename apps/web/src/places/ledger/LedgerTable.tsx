@@ -5,6 +5,7 @@ import type { Submission } from '../../database/schemas.ts';
 import type { Row } from '../../store/rows.ts';
 import { labelsOf, wordSizeRules } from './labels.ts';
 import { LedgerRow } from './LedgerRow.tsx';
+import { LEDGER_STYLE } from './ledger-style.ts';
 import { useVisibleRows } from './use-visible-rows.ts';
 
 /** The column headings are the organiser's rules. On a narrow screen every row becomes a card. */
@@ -12,61 +13,14 @@ export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submis
   const heads = headings(submission.sheet);
   const order = useMemo(() => [...new Set(rows.map(row => row.picture.id))], [rows]);
   const table = useRef<HTMLTableElement>(null);
-  const { shown, before, after } = useVisibleRows(rows, table);
+  const { shown, first, before, after, measure } = useVisibleRows(rows, table);
   return (
     <chakra.table
       ref={table}
       role="table"
       aria-rowcount={rows.length + 1}
       aria-label="Pictures"
-      width="100%"
-      background="sheet"
-      borderWidth="1px"
-      borderColor="line"
-      css={{
-        borderCollapse: 'collapse',
-        '& th, & td': {
-          textAlign: 'left',
-          verticalAlign: 'middle',
-          padding: '9px 10px',
-          borderRight: '1px solid',
-          borderColor: 'hair',
-        },
-        '& th:last-child, & td:last-child': { borderRight: '0' },
-        '& thead th': {
-          verticalAlign: 'top',
-          fontWeight: '600',
-          borderBottom: '1px solid',
-          borderBottomColor: 'ink',
-        },
-        '& tbody tr': { borderBottom: '1px solid', borderColor: 'hair' },
-        '@media (max-width: 980px)': {
-          '&, & tbody, & tr, & td': { display: 'block' },
-          '& thead': {
-            position: 'absolute',
-            width: '1px',
-            height: '1px',
-            overflow: 'hidden',
-            clipPath: 'inset(50%)',
-          },
-          '& tbody tr': { padding: '10px 0', borderBottom: '1px solid', borderColor: 'ink' },
-          '& td': {
-            borderRight: '0',
-            padding: '5px 14px',
-            display: 'grid',
-            gridTemplateColumns: '74px 1fr',
-            gap: '10px',
-            alignItems: 'start',
-          },
-          '& td[data-label]::before': {
-            content: 'attr(data-label)',
-            color: 'inkSoft',
-            fontFamily: 'text',
-            fontSize: 'body',
-          },
-          '& td.wide': { gridTemplateColumns: '1fr' },
-        },
-      }}
+      css={LEDGER_STYLE}
     >
       <thead role="rowgroup">
         <tr role="row">
@@ -82,8 +36,15 @@ export function LedgerTable({ rows, submission }: { rows: readonly Row[]; submis
       </thead>
       <tbody role="rowgroup">
         {before > 0 && <Spacer height={before} />}
-        {shown.map(row => (
-          <LedgerRow key={row.id} row={row} submission={submission} order={order} />
+        {shown.map((row, i) => (
+          <LedgerRow
+            key={row.id}
+            row={row}
+            submission={submission}
+            order={order}
+            index={first + i}
+            onShown={measure}
+          />
         ))}
         {after > 0 && <Spacer height={after} />}
       </tbody>

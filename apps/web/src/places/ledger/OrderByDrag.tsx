@@ -10,7 +10,7 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { RuleSheet } from '@able-frame/core';
 import type { Row } from '../../store/rows.ts';
 import { changePicture, movePicture } from '../../store/submission-actions.ts';
@@ -36,6 +36,7 @@ export function OrderByDrag({
   children: ReactNode;
 }) {
   const [isDragging, setDragging] = useState(false);
+  const items = useMemo(() => [...new Set(rows.map(row => row.picture.id))], [rows]);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: SLACK_PX } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -57,16 +58,15 @@ export function OrderByDrag({
       onDragCancel={() => setDragging(false)}
       onDragEnd={end}
     >
-      <SortableContext
-        items={[...new Set(rows.map(row => row.picture.id))]}
-        strategy={isNumbered ? verticalListSortingStrategy : () => null}
-      >
+      <SortableContext items={items} strategy={isNumbered ? verticalListSortingStrategy : NOBODY_MOVES}>
         {children}
       </SortableContext>
       {isDragging && <SectionDrops sheet={sheet} what="this picture" />}
     </DndContext>
   );
 }
+
+const NOBODY_MOVES = () => null;
 
 /** A section under the pointer wins; otherwise the nearest row. */
 const sectionsFirst: CollisionDetection = input => {
