@@ -3,10 +3,11 @@ import { readFileSync } from 'node:fs';
 import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { By } from 'selenium-webdriver';
+import { By, until } from 'selenium-webdriver';
 import { field, openBrowser, press, seeText, setViewport } from '../e2e/browser.ts';
 import { writeBadPictures } from '../e2e/make-pictures.ts';
 import { serve } from '../e2e/serve.ts';
+import { printCorners } from './demo-pictures/flat-things.ts';
 
 const target = new URL('../docs/screenshots/', import.meta.url).pathname;
 await mkdir(target, { recursive: true });
@@ -19,6 +20,36 @@ const settle = () => new Promise(done => setTimeout(done, 700));
 async function take(name: string): Promise<void> {
   await settle();
   await writeFile(join(target, `${name}.png`), Buffer.from(await driver.takeScreenshot(), 'base64'));
+}
+
+/** The slanted print with its corners marked, and the signature on evened paper. */
+async function takeFlatThings(): Promise<void> {
+  await driver.get(`${server.address}/submission/demo-artwork/pictures`);
+  await seeText(driver, 'Of two pictures', 60_000);
+  await press(driver, 'Frame Framed Print on the bench');
+  await seeText(driver, 'Picture kept');
+  await press(driver, 'Square up …');
+  const whole = By.css('[role="group"] img[alt$=", whole"]');
+  const { x, y, width, height } = await (await driver.wait(until.elementLocated(whole), 30_000)).getRect();
+  for (const [i, corner] of printCorners().entries()) {
+    const handle = await field(
+      driver,
+      `${['Upper left', 'Upper right', 'Lower right', 'Lower left'][i]} corner`,
+    );
+    const to = { x: Math.round(x + corner.x * width), y: Math.round(y + corner.y * height) };
+    await driver.actions().move({ origin: handle }).press().move(to).release().perform();
+  }
+  await take('square-up');
+  await driver.get(`${server.address}/submission/demo-pass/pictures`);
+  await seeText(driver, 'Of two pictures', 60_000);
+  await press(driver, 'Frame Signature on the bench');
+  await seeText(driver, 'Picture kept');
+  await press(driver, 'Find the ink');
+  await seeText(driver, 'The frame stands round the ink.');
+  await (await field(driver, 'Even paper')).click();
+  await new Promise(done => setTimeout(done, 3000));
+  await driver.executeScript('window.scrollTo(0, 0)');
+  await take('ink');
 }
 
 try {
@@ -66,6 +97,7 @@ try {
   ).sendKeys(new URL('../apps/web/public/demo/breakwater.jpg', import.meta.url).pathname);
   await seeText(driver, 'Not as asked');
   await take('check');
+  await takeFlatThings();
   await driver.get(server.address);
   await press(driver, 'Start a submission to Greyling Bay Club, Round Two');
   await (await field(driver, 'Your membership number')).sendKeys('0147');
