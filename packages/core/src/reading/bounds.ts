@@ -10,6 +10,7 @@ const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
 const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b)`,
+    `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<)`,
@@ -19,13 +20,13 @@ const BEFORE = new RegExp(
   'gi',
 );
 const SIDE_WORDS =
-  '(?:px\\b|pixels?\\b|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|(?:on|along|at|for|in)? ?(?:the |its )?(?:long|short)(?:est|er)? (?:side|edge|dimension)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
+  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|at (?:the )?(?:very )?most|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than))`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than))`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up|above|over)\\b)`,
   'i',
 );
 
@@ -45,8 +46,8 @@ export function boundOf(before: string, after: string): Bound {
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
   for (const match of near.matchAll(BEFORE)) {
-    const { max1, max1b, max2, min1, min2 } = match.groups ?? {};
-    bound = (max1 ?? max1b ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
+    const { max1, max1b, max1c, max2, min1, min2 } = match.groups ?? {};
+    bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
   }
   return bound;
 }
@@ -61,4 +62,19 @@ const ADVICE =
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
+}
+
+/** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
+const ENDS_ADVISED =
+  /[^,;()]*\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
+
+/**
+ * Whether what stands at a place of a sentence is a recommendation: its own part of the sentence says so, or one before
+ * it that speaks of what follows.
+ */
+export function isAdvisedAt(sentence: string, at: number): boolean {
+  const before = sentence.slice(0, at);
+  const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
+  const lead = before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' ');
+  return isAdvice(own) || isAdvice(lead);
 }

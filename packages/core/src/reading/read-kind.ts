@@ -1,4 +1,4 @@
-import { boundOf, isAdvice } from './bounds.ts';
+import { boundOf, isAdvice, isAdvisedAt } from './bounds.ts';
 import { toSpan } from './read-size.ts';
 import type { Found } from './found.ts';
 import type { ReadColourSpace, ReadFormat } from './reading.ts';
@@ -19,7 +19,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
   ['tiff', /(?<=^|[\s("“'])\.tiff?\b/gi],
 ];
 const DENIED =
-  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|cannot (?:accept|open|use)|convert(?:ed)? from|as opposed to)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
+  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|(?:cannot|can['’]t|don['’]t|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
 const NOT_OURS =
   /\b(?:catalogue|reproduc\w*|last (?:year|season|time)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
 
@@ -86,6 +86,7 @@ export function readColourSpace(segment: Segment): Found[] {
         m =>
           !isDenied(text, m.index) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length)) &&
+          !/\bwe\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
           !/\b(?:other than|any other|not)\b[^.;]{0,24}$/i.test(text.slice(0, m.index)),
       )
       .map(m => ({ space, at: m.index, end: m.index + m[0].length })),
@@ -105,7 +106,9 @@ export function readColourSpace(segment: Segment): Found[] {
     usable.find(
       h =>
         /\b(?:prefer\w*|ideally|recommend\w*)\b[^.;]{0,20}$/i.test(text.slice(0, h.at)) ||
-        /^[^.;,]{0,20}\b(?:preferred|recommended|please if)/i.test(text.slice(h.end)),
+        /^[^.;,]{0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference)/i.test(
+          text.slice(h.end),
+        ),
     ) ??
     first;
   const advice =
@@ -138,7 +141,8 @@ interface Simple {
 const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
-    words: /\b(?:do not|don['’]t|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?|icc profile|colou?r profile)\b/i,
+    words:
+      /\b(?:do not|don['’]t|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
   },
   {
@@ -172,6 +176,12 @@ const SIMPLE: readonly Simple[] = [
     value: () => 'baseline',
   },
   { field: 'jpegScan', words: /\bprogressive\b/i, value: () => 'progressive', unless: /\bbaseline\b/i },
+  {
+    field: 'quality',
+    words:
+      /\bcompression\b\D{0,12}\b(\d{1,2})\b[^.;\d]{0,40}\b(?:scale (?:of|from)|out of|of)\D{0,8}(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
   {
     field: 'quality',
     words: /\bquality\s*\((?:level |setting )?(\d{1,3})\)/i,
@@ -235,7 +245,7 @@ export function readSimple(segment: Segment): Found[] {
       start: segment.start + match.index,
       end: segment.start + match.index + match[0].length,
       advice:
-        isAdvice(text) &&
+        isAdvisedAt(text, match.index) &&
         !(field === 'profileEmbedded' && /\b(?:should|must|has to)\b[^.;]{0,12}\bembed/i.test(text)),
     });
   }
@@ -258,7 +268,7 @@ export function readPpi(segment: Segment): Found[] {
   const at = {
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,
-    advice: isAdvice(text),
+    advice: isAdvisedAt(text, match.index),
   };
   if (match[2]) return [{ field: 'ppi', value: { min: Number(match[1]), max: Number(match[2]) }, ...at }];
   const bound = boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length));

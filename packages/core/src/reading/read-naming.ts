@@ -21,11 +21,14 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
   ],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
-  ['club code', /(?<=[\[<{])club(?=[\]>}])|\bclub(?:['’]s)? (?:code|letters|initials|abbreviation)/gi],
+  [
+    'club code',
+    /(?<=[\[<{])club(?=[\]>}])|\b(?:club|team|society)(?:['’]s)? ?(?:code|letters|initials|abbreviation)/gi,
+  ],
   ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
   [
     'entry number',
-    /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference)/gi,
+    /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference|code)/gi,
   ],
   ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
   ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
@@ -33,7 +36,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
   ],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
   ['month', /\bmonth\b/gi],
@@ -71,6 +74,16 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   month: 'month',
   species: 'species',
   clubcode: 'club code',
+  teamcode: 'club code',
+  membershipno: 'member number',
+  entrynumber: 'entry number',
+  entrycode: 'entry number',
+  authorsname: 'author',
+  photographername: 'author',
+  imagenumber: 'sequence',
+  sequencenumber: 'sequence',
+  runningnumber: 'sequence',
+  order: 'sequence',
   clubnumber: 'club number',
   club: 'club code',
   class: 'section code',
@@ -81,6 +94,15 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   titleofimage: 'title',
   picturetitle: 'title',
   nameofpicture: 'title',
+  donorname: 'author',
+  artist: 'author',
+  artistname: 'author',
+  print: 'deliverable',
+  web: 'deliverable',
+  small: 'deliverable',
+  large: 'deliverable',
+  jury: 'deliverable',
+  detail: 'deliverable',
 };
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
@@ -105,7 +127,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:\d+(?:\.\d+)*[.)]?\s+)?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(
+      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(
         segment.text,
       ) ||
       (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
@@ -158,7 +180,9 @@ function isUnderNamingHead(segments: readonly Segment[], index: number): boolean
 
 /** Words that lead up to an example and are no part of it. */
 const LEAD =
-  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|title|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|for|instance|the|a|an|to|like|so|then|use|using|with|and|or|of|would|will|image|picture|your|thus|from|in|jpeg|jpg|say)$/i;
+  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|image|picture|your|thus|jpeg|jpg|say)$/i;
+/** Words that lead up to an example as well, but stand inside titles too. */
+const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
 function trimExample(name: string): string {
@@ -166,17 +190,43 @@ function trimExample(name: string): string {
   const isLead = (word: string, i: number) =>
     LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
   let start = 0;
-  for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
+  for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
+  while (start < words.length - 1 && SMALL.test(words[start] ?? '')) start += 1;
+  // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
+  const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
+  const isTitleFirst =
+    joined > start && words.slice(start, joined).every(w => /^[A-Z\d]/.test(w) || SMALL.test(w));
+  if (joined > start && !isTitleFirst) start = joined;
   return words.slice(start).join(' ');
 }
 
 function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   if (naming.parts) return;
+  let previous: string | undefined;
   for (const segment of about) {
     const described = describedParts(segment.text);
+    const [only] = described;
+    if (only && described.length === 1) {
+      const joined = besideIt(only.part, segment.text, previous, naming.example);
+      if (joined) naming.parts = joined;
+      else if (isNamedAfter(segment.text, naming.example)) naming.parts = [only.part];
+      previous = only.part;
+      if (!naming.parts) continue;
+      claim('parts', segment, only.at, only.end);
+      // What stands in front of it may be said in the next sentence.
+      if (joined) return;
+      continue;
+    }
+    if (naming.parts) return;
     if (described.length < 2) continue;
     const words = described.map(d => d.part);
+    const shown = naming.example ? partsOfExample(naming.example) : undefined;
+    // An example that names its own parts, and more of them, is the fuller description.
+    if (shown && shown.filter(part => !part.startsWith('text:')).length > words.length) {
+      naming.parts = shown;
+      return;
+    }
     const literal = writtenOut(described, segment.text) ?? literalsOf(naming.example, words, segment.text);
     naming.parts = literal;
     const [first] = described;
@@ -184,12 +234,41 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
     return;
   }
-  const fromExample = naming.example ? partsOfExample(naming.example) : undefined;
+  const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
 }
 
+/** "Put your membership number in front of it": a second part beside the one of the sentence before. */
+function besideIt(
+  part: string,
+  text: string,
+  previous: string | undefined,
+  example: string | null,
+): string[] | undefined {
+  if (!previous || previous === part || !/\b(?:put|add|place|write|with|preceded|followed)\b/i.test(text))
+    return undefined;
+  const isBefore =
+    /\b(?:in front of|before|ahead of|preceding) (?:it|that|this|the \w+)\b|\bpreceded by\b|\bfirst\b/i.test(
+      text,
+    );
+  const isAfter =
+    /\b(?:after|behind|following) (?:it|that|this|the \w+)\b|\bat the end\b|\bfollowed by\b/i.test(text);
+  if (isBefore === isAfter) return undefined;
+  const parts = isBefore ? [part, previous] : [previous, part];
+  return literalsOf(example, parts, text);
+}
+
+/** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
+function isNamedAfter(text: string, example: string | null): boolean {
+  const isSaid =
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+      text,
+    );
+  return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));
+}
+
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
-const PLACEHOLDER = /(?<![\w@./-])([A-Za-z]{4,}(?:[_-][A-Za-z]{3,}){1,4})(?![\w@./-]|\.\w)/g;
+const PLACEHOLDER = /(?<![\w@./-])([A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4})(?![\w@./-]|\.\w)/g;
 
 function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about)
@@ -255,6 +334,8 @@ function writtenOut(
 
 /** Puts the separators of the example between the described parts. */
 function literalsOf(example: string | null, parts: string[], text: string): string[] {
+  const bySeparators = example && joinedAs(example, parts);
+  if (bySeparators) return bySeparators;
   if (
     /,\s*(?:a )?space\s*,|\bseparated by (?:a )?(?:single )?spaces?\b|\bwith (?:a )?spaces? between\b/i.test(
       text,
@@ -272,15 +353,25 @@ function literalsOf(example: string | null, parts: string[], text: string): stri
       : parts.flatMap((part, i) => (i ? [`text:${mark}`, part] : [part]));
   }
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const pieces = stem.split(/( - |[_-])/);
+  const pieces = stem.split(/( - |__|[_-])/);
   const fields = pieces.filter((_, i) => i % 2 === 0);
   if (fields.length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]));
-  if (fields.length < parts.length) return spread(parts, fields, pieces);
   const bySpace = stem.split(/([ _-])/);
+  if (fields.length === 1 && bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
+    return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
+  if (fields.length < parts.length) return spread(parts, fields, pieces);
   if (bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
   return parts;
+}
+
+/** The described parts with the separators of an example that has just as many. */
+function joinedAs(example: string, parts: string[]): string[] | undefined {
+  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
+  return (pieces.length + 1) / 2 === parts.length
+    ? parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]))
+    : undefined;
 }
 
 /** Fewer separators than joints: parts that touch share one field. A change from letter to figure is such a joint. */
@@ -299,7 +390,7 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 }
 
 function partsOfExample(example: string): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |[_-])/);
+  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
   const named = pieces.map((piece, i) =>
     i % 2
       ? `text:${piece}`
@@ -310,5 +401,8 @@ function partsOfExample(example: string): string[] | undefined {
             .replace(/^your/, '')
         ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
   );
-  return named.every(part => part !== undefined) && pieces.length > 1 ? (named as string[]) : undefined;
+  const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
+  return named.every(part => part !== undefined) && (pieces.length > 1 || isNumberAlone)
+    ? (named as string[])
+    : undefined;
 }

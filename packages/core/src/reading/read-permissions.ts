@@ -11,11 +11,63 @@ const YES =
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind))/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 const BORDER_EXCLUDED =
   /\b(?:wider borders?|borders? (?:wider|thicker|broader|larger|more) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
 
-export function readOverlays(segment: Segment): Found[] {
+/** Words that turn down whatever is listed behind them, up to the next verb or stop. */
+const TURNED_DOWN =
+  /(?:\b(?:no|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+const LISTED_BORDER =
+  /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
+const LISTED_MARK =
+  /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on)\b/i;
+/** "Pictures with frames, dates or watermarks cannot be used." */
+const PICTURES_WITH =
+  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned)|must not)\b/gi;
+/** What speaks of the name of the file, of its notes, or of a signature that is asked for. */
+const NOT_ON_PICTURE = /\b(?:file ?-?names?|metadata|exif|iptc|fields?|capitals?|email|message)\b/i;
+
+/** "No frame, text or logo", "must not bear any inscription, signature or frame": a list that is turned down. */
+function readTurnedDown(segment: Segment): Found[] {
+  const found: Found[] = [];
+  if (
+    NOT_ON_PICTURE.test(segment.text) ||
+    BORDER_EXCLUDED.test(segment.text.replace(/passe-?partouts?/gi, ''))
+  )
+    return found;
+  for (const match of [...segment.text.matchAll(TURNED_DOWN), ...segment.text.matchAll(PICTURES_WITH)]) {
+    // A verb ends the list: what follows it is another statement.
+    const list =
+      (match.groups?.['list'] ?? '').split(
+        /\b(?:is|are|will|must|should|may|can|but|unless|except|to|other than)\b/i,
+      )[0] ?? '';
+    for (const [field, words] of [
+      ['border', LISTED_BORDER],
+      ['watermark', LISTED_MARK],
+    ] as const) {
+      const hit = words.exec(list);
+      if (hit && !found.some(f => f.field === field)) found.push(at(segment, field, 'forbidden', match));
+    }
+  }
+  return found;
+}
+
+/** A question and its answer stand together; where the answer names what it speaks of, it alone counts. */
+function answerOf(segment: Segment): Segment {
+  const mark = segment.text.indexOf('?');
+  const answer = segment.text.slice(mark + 1);
+  if (mark < 0 || !(BORDER.test(answer) || MARKS.test(answer))) return segment;
+  return { ...segment, text: answer, start: segment.start + mark + 1 };
+}
+
+export function readOverlays(whole: Segment): Found[] {
+  const segment = answerOf(whole);
+  const said = readSaidOverlays(segment);
+  return [...said, ...readTurnedDown(segment).filter(f => !said.some(s => s.field === f.field))];
+}
+
+function readSaidOverlays(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   const border = BORDER.exec(text);
@@ -34,7 +86,9 @@ export function readOverlays(segment: Segment): Found[] {
   const mark = MARKS.exec(text);
   if (
     mark &&
-    !/\b(?:metadata|exif|iptc|file ?name|named)\b[^.;,]{0,20}$/i.test(text.slice(0, mark.index)) &&
+    !/\b(?:metadata|exif|iptc|file ?name|named)\b(?!\s+n?or\b)[^.;,]{0,20}$/i.test(
+      text.slice(0, mark.index),
+    ) &&
     !/\b(?:fields?|metadata|exif|iptc)\b/i.test(
       mark[0] + text.slice(mark.index + mark[0].length).slice(0, 25),
     )
@@ -108,7 +162,7 @@ export function readMetadata(segment: Segment): Found[] {
 }
 
 const MONOCHROME_ALL =
-  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black[- ]and[- ]white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black[- ]and[- ]white|mono|b&w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black[- ]and[- ]white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black[- ]and[- ]white) (?:images|pictures|photographs|work|entries|prints)|no colou?r (?:images|pictures|work|photographs|entries))/i;
+  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|no colou?r (?:images|pictures|work|photographs|entries))/i;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {

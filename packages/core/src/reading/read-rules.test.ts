@@ -13,18 +13,40 @@ const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'u
 
 /**
  * How many facts of a text the reader gives otherwise than a careful person: uprights at a height, a number beside a
- * fee, advice that belongs to one clause, names of more words than are looked at. A number that falls is to be lowered.
+ * fee, advice that belongs to one of two files, lists of what is refused, names that hold a comma. A number that falls is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
-  ['vardo-portrait-prize', 1],
-  ['gallery-letter', 8],
-  ['table', 1],
-  ['two-projectors', 3],
-  ['recruit', 4],
   ['allotment', 2],
-  ['passport', 1],
-  ['magazine', 2],
+  ['corvane-biennale', 6],
+  ['dorvale-passport', 10],
+  ['fenner-stock', 3],
+  ['gallery-letter', 5],
+  ['gorse-hill-u3a', 1],
+  ['hadley-art-fair', 4],
+  ['harrier-press-cover', 7],
+  ['harrowby-auction', 2],
+  ['highmoor-estate', 4],
+  ['ister-salon', 3],
+  ['lantry-university', 1],
+  ['lido-heritage-loan', 1],
+  ['monday-club-mailing', 2],
+  ['moor-edge-prints', 3],
+  ['nevis-mountain-prize', 1],
+  ['north-reach-panoramas', 1],
   ['open-exhibition', 1],
+  ['oskeld-open-circuit', 3],
+  ['palmerin-gallery', 5],
+  ['pinmere-handbook', 1],
+  ['recruit', 4],
+  ['skerry-anonymous', 1],
+  ['st-aldan-chess-of-light', 3],
+  ['table', 1],
+  ['thrush-lane-whatsapp', 2],
+  ['tolland-flower-show', 4],
+  ['two-projectors', 3],
+  ['vardo-portrait-prize', 1],
+  ['wren-house-school', 2],
+  ['zenith-photo-bank', 1],
 ]);
 
 describe('the example texts', () => {

@@ -14,7 +14,7 @@ import {
   type PhysicalEdge,
   type PhysicalSize,
 } from './read-shape.ts';
-import { readSize } from './read-size.ts';
+import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
@@ -52,6 +52,8 @@ export function readRules(text: string): Reading {
   };
   readSheetWide(segments, reading);
   readFiles(plain, segments, reading);
+  // The ending of an example is that of one kind of file; where several are taken, it is no rule.
+  if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
   return reading;
 }
 
@@ -88,7 +90,9 @@ function settle(reading: Reading, field: string, found: Found[], assign: (value:
 function settleClosing(segments: readonly Segment[], reading: Reading): void {
   const all = segments.flatMap((segment, i) => readClosing(segment, segments[i - 1]));
   const strong = all.filter(f => f.field === 'closes');
-  const used = strong.length ? strong : all;
+  // A day that is known beats a stronger word without one.
+  const hasDay = (list: Found[]) => list.some(f => f.value !== null);
+  const used = hasDay(strong) || (strong.length && !hasDay(all)) ? strong : all;
   const known = used.filter(f => f.value !== null);
   const [first] = known.length ? known : used;
   if (!first) return;
@@ -134,8 +138,10 @@ interface Facts {
 }
 
 function factsOf(segments: readonly Segment[]): Facts {
+  const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
   const found = segments.flatMap((segment, i) => [
-    ...readSize(segment, segments[i + 1]),
+    ...(sizes[i] ?? []),
+    ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
     ...readRatio(segment),
     ...readEitherWay(segment),
     ...readWeight(segment).filter(f => f.field !== 'packageBytesMax'),

@@ -65,7 +65,7 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|must (?:all )?be (?:in )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;])))/i;
+  /(?:^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
   /\b(?:upright|portraits?|vertical)\b(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)/i;
 const BOTH_ALIKE =

@@ -1,4 +1,4 @@
-import { boundOf, isAdvice, type Bound } from './bounds.ts';
+import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
 import { PIXELS, readPixels } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
@@ -8,7 +8,7 @@ type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|native resolution|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|native resolution|projectors? of \d|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
@@ -49,10 +49,15 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   if (NOT_OURS.test(text)) return [];
   const found: Found[] = [];
   const taken: [number, number][] = [];
-  const advice = isAdvice(text);
   const hasPixels = new RegExp(`${UNIT}\\b`, 'i').test(text);
   const add = (field: Side, span: Span, from: number, to: number) =>
-    found.push({ field, value: span, start: segment.start + from, end: segment.start + to, advice });
+    found.push({
+      field,
+      value: span,
+      start: segment.start + from,
+      end: segment.start + to,
+      advice: isAdvisedAt(text, from),
+    });
   const looser = (bound: Bound): Bound =>
     bound === 'unsaid' && REFUSED_BELOW.test(text)
       ? 'min'
@@ -70,8 +75,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const end = match.index + match[0].length;
     const bound =
       pairRange(text, match.index, end) ?? looser(boundOf(text.slice(0, match.index), text.slice(end)));
+    // "1600 (h) x 1200 (v)" is across and down.
+    const isAcrossDown = /^\(h\)$/i.test(sideA ?? '') && /^\s*(?:px|pixels?)?\s*\(v\)/i.test(text.slice(end));
     const isTurned =
-      new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') || new RegExp(`^${WIDE}$`, 'i').test(sideB ?? '');
+      !isAcrossDown &&
+      (new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') || new RegExp(`^${WIDE}$`, 'i').test(sideB ?? ''));
     const [width, height] = isTurned ? [second, first] : [first, second];
     add('width', toSpan(width, bound), match.index, end);
     add('height', toSpan(height, bound), match.index, end);
@@ -93,6 +101,31 @@ function pairRange(text: string, from: number, to: number): Bound | undefined {
   )
     ? 'max'
     : undefined;
+}
+
+const SAME_SIDE = new RegExp(
+  `^(?:the |an? |our )?(?:absolute )?(?:min(?:imum)?|max(?:imum)?|at least|no (?:more|less) than|not (?:more|less) than|smallest|largest|lower limit|upper limit)\\b[^.;\\d]{0,40}?(?<n>${PIXELS})\\s*${UNIT}\\b`,
+  'i',
+);
+
+/** "We recommend 2560 px on the long edge. The minimum is 1600 px": a bound that means the side spoken of just before. */
+export function readSameSide({ text, start }: Segment, before: readonly Found[]): Found[] {
+  const [first] = before;
+  const match = SAME_SIDE.exec(text);
+  if (!first || !match || before.some(f => f.field !== first.field)) return [];
+  const n = match.groups?.['n'] ?? '';
+  const at = match[0].lastIndexOf(n);
+  const isMin = /^(?:\w+ ){0,2}?(?:min|at least|no less|not less|smallest|lower)/i.test(match[0]);
+  const value = toSpan(readPixels(n), isMin ? 'min' : 'max');
+  return [
+    {
+      field: first.field,
+      value,
+      start: start + match.index + at,
+      end: start + match.index + at + n.length,
+      advice: false,
+    },
+  ];
 }
 
 function readSingles(
@@ -127,6 +160,8 @@ function readSingles(
     if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
     let bound = looser(boundOf(before, after));
     // "at least 480 pixels wide and 600 tall": one word for both.
+    // "1400 wide or 1050 high at the most": the word stands behind the second of them.
+    if (bound === 'unsaid') bound = boundBehindNext(after) ?? bound;
     if (bound === 'unsaid' && last && between !== undefined && JOINED.test(between)) bound = last.bound;
     if (isSecondOfRange) bound = 'max';
     else if (
@@ -137,6 +172,17 @@ function readSingles(
     add(side, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
   }
+}
+
+const NEXT_SIDE = new RegExp(
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH})?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
+  'i',
+);
+
+function boundBehindNext(after: string): Bound | undefined {
+  const next = NEXT_SIDE.exec(after);
+  const bound = next ? boundOf('', after.slice(next[0].length)) : 'unsaid';
+  return bound === 'unsaid' ? undefined : bound;
 }
 
 /** What may stand between two sides that one limit is meant for. */

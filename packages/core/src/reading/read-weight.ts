@@ -1,4 +1,4 @@
-import { boundOf, isAdvice } from './bounds.ts';
+import { boundOf, isAdvisedAt } from './bounds.ts';
 import { DECIMAL, readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
@@ -17,9 +17,9 @@ const NOT_OURS =
   /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
-  /\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
+  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
-  /\b(?:zip(?:ped)?|archives?|the (?:whole )?lot|everything|in total|total (?:size|weight|upload)|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total))\b/i;
+  /\b(?:zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club))\b/i;
 
 /** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
 export function readWeight(segment: Segment): Found[] {
@@ -27,9 +27,6 @@ export function readWeight(segment: Segment): Found[] {
   if (NOT_OURS.test(text)) return [];
   const found: Found[] = [];
   const taken: [number, number][] = [];
-  // "20 KB to 50 KB, 200 x 230 pixels preferred": the word belongs to the part it stands in.
-  const advised = (at: number) =>
-    isAdvice(text) && (!/\bpreferred\b/i.test(text) || isAdvice(partAround(text, at)));
   const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
     const doubt = doubtOf(unit);
     found.push({
@@ -37,7 +34,7 @@ export function readWeight(segment: Segment): Found[] {
       value: bytes,
       start: segment.start + from,
       end: segment.start + to,
-      advice: advised(from),
+      advice: isAdvisedAt(text, from),
       // Eight bits make a byte.
       ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
     });
@@ -79,13 +76,6 @@ export function readWeight(segment: Segment): Found[] {
       add(bound === 'min' ? 'bytesMin' : 'bytesMax', bytes, 'bytes', match.index, end);
   }
   return found;
-}
-
-/** The part of a sentence between commas, semicolons and brackets. */
-function partAround(text: string, at: number): string {
-  const before = /[^,;()]*$/.exec(text.slice(0, at))?.[0] ?? '';
-  const after = /^[^,;()]*/.exec(text.slice(at))?.[0] ?? '';
-  return before + after;
 }
 
 function bytesOf(written: string, unit: string): number | undefined {

@@ -99,7 +99,8 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     )
       continue;
     if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
-    if (match[0] === '.' && /^[a-z]/.test(next)) continue;
+    // A sentence may begin with sRGB.
+    if (match[0] === '.' && /^[a-z](?!RGB)/.test(next)) continue;
     found.push({ text: text.slice(from, upto), start: from });
     from = upto;
   }

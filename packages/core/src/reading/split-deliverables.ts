@@ -58,17 +58,22 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     const rest = segments.filter(s => s.start + s.text.length <= table.start || s.start >= table.end);
     return [{ label: undefined, segments: rest }, ...table.groups];
   }
-  const named = readNamedLines(segments);
+  const named = readNamedLines(segments) ?? readHeadedLines(segments);
   if (named) return named;
   const groups: Group[] = [{ label: undefined, segments: [] }];
   let current = groups[0];
+  let isSaidAtOnce = false;
   segments.forEach((segment, i) => {
     const heading = headingLabel(segment, segments[i + 1]);
+    // A line that says all of a kind of file ends with its paragraph.
+    const isNewParagraph = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
     if (heading) {
       const known = groups.find(g => g.label === heading);
       current = known ?? { label: heading, segments: [] };
       if (!known) groups.push(current);
-    } else if (current?.label && isOtherHeading(segment)) current = groups[0];
+      isSaidAtOnce = SPEC.test(segment.text);
+    } else if (current?.label && (isOtherHeading(segment) || (isSaidAtOnce && isNewParagraph)))
+      current = groups[0];
     current?.segments.push(segment);
   });
   const labelled = groups.filter(g => g.label && g.segments.some(s => SPEC.test(s.text)) && !isPaper(g));
@@ -112,6 +117,29 @@ function readNamedLines(segments: readonly Segment[]): Group[] | undefined {
     const label = heads[i];
     if (label) {
       groups.push({ label, segments: [segment] });
+      line = segment.line;
+    } else (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+  });
+  return groups;
+}
+
+/** "1. Catalogue image. CMYK, TIFF …": lines that begin with a kind of file as a sentence of its own. */
+function readHeadedLines(segments: readonly Segment[]): Group[] | undefined {
+  const heads = segments.map((segment, i) => {
+    const next = segments[i + 1];
+    const head =
+      /^(?:[-+*•–·]|\(?[\da-z]{1,2}[.)])\s*(?<kind>[A-Z][A-Za-z -]{2,24} (?:image|file|version|copy|photo|picture))\.$/.exec(
+        segment.text,
+      )?.groups?.['kind'];
+    return head && next?.line === segment.line && SPEC.test(next.text) ? head : undefined;
+  });
+  if (heads.filter(head => head !== undefined).length < 2) return undefined;
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let line = -1;
+  segments.forEach((segment, i) => {
+    const head = heads[i];
+    if (head) {
+      groups.push({ label: labelOf(head) ?? head.toLowerCase(), segments: [] });
       line = segment.line;
     } else (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
   });
@@ -170,6 +198,8 @@ function splitSentences(segments: readonly Segment[]): Group[] {
     g.segments.some(s => /\d\s*(?:px|pixels?|kb|mb|mm|cm)|\d\s*[x×]\s*\d/i.test(s.text)),
   );
   if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
+  const added = kinds.length ? undefined : readAdded(segments);
+  if (added) return added;
   const [extra] = kinds;
   if (
     extra &&
@@ -179,6 +209,30 @@ function splitSentences(segments: readonly Segment[]): Group[] {
   )
     return [{ label: undefined, segments: [] }, { label: 'screen', segments: common.segments }, extra];
   return [{ label: undefined, segments: [...segments] }];
+}
+
+/** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
+const ALSO_ASKED =
+  /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload))(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
+
+/** One more kind of file that a later sentence asks for, and the sentences that go on about it. */
+function readAdded(segments: readonly Segment[]): Group[] | undefined {
+  const at = segments.findIndex(
+    s => ALSO_ASKED.test(s.text) && (A_FORMAT.test(s.text) || A_MEASURE.test(s.text)),
+  );
+  const what = ALSO_ASKED.exec(segments[at]?.text ?? '')
+    ?.groups?.['what']?.trim()
+    .toLowerCase();
+  if (at < 1 || !what || !segments.slice(0, at).some(s => SPEC.test(s.text))) return undefined;
+  const isOfIt = (segment: Segment, i: number) =>
+    i === at ||
+    segment.text.toLowerCase().startsWith(`the ${what}`) ||
+    (i === at + 1 && /^(?:it|this|that)\b/i.test(segment.text));
+  return [
+    { label: undefined, segments: [] },
+    { label: 'screen', segments: segments.filter((s, i) => !isOfIt(s, i)) },
+    { label: labelOf(what) ?? what, segments: segments.filter(isOfIt) },
+  ];
 }
 
 /** "In addition a portrait …": one more kind of file beside the one that the text is about. */
