@@ -1,3 +1,4 @@
+import { literalsOf, partsOfExample, writtenOut } from './name-literals.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Found } from './found.ts';
@@ -47,63 +48,6 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
   ],
 ];
-
-/** Which of the words of an example stand for which part. */
-const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
-  surname: 'surname',
-  lastname: 'surname',
-  familyname: 'surname',
-  firstname: 'first name',
-  forename: 'first name',
-  givenname: 'first name',
-  title: 'title',
-  imagetitle: 'title',
-  phototitle: 'title',
-  initials: 'initials',
-  section: 'section code',
-  sectioncode: 'section code',
-  membernumber: 'member number',
-  memberno: 'member number',
-  membershipnumber: 'member number',
-  membernr: 'member number',
-  number: 'sequence',
-  no: 'sequence',
-  seq: 'sequence',
-  sequence: 'sequence',
-  year: 'year',
-  month: 'month',
-  species: 'species',
-  clubcode: 'club code',
-  teamcode: 'club code',
-  membershipno: 'member number',
-  entrynumber: 'entry number',
-  entrycode: 'entry number',
-  authorsname: 'author',
-  photographername: 'author',
-  imagenumber: 'sequence',
-  sequencenumber: 'sequence',
-  runningnumber: 'sequence',
-  order: 'sequence',
-  clubnumber: 'club number',
-  club: 'club code',
-  class: 'section code',
-  name: 'author',
-  author: 'author',
-  authorname: 'author',
-  photographer: 'author',
-  titleofimage: 'title',
-  picturetitle: 'title',
-  nameofpicture: 'title',
-  donorname: 'author',
-  artist: 'author',
-  artistname: 'author',
-  print: 'deliverable',
-  web: 'deliverable',
-  small: 'deliverable',
-  large: 'deliverable',
-  jury: 'deliverable',
-  detail: 'deliverable',
-};
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -318,91 +262,4 @@ function partsWithin(text: string, from: number, to: number): { part: string; at
     }
   hits.sort((a, b) => a.at - b.at);
   return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
-}
-
-/** "surname-title" says its own separators. */
-function writtenOut(
-  described: { part: string; at: number; end: number }[],
-  text: string,
-): string[] | undefined {
-  const joints = described
-    .slice(1)
-    .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
-  if (!joints.every(joint => /^(?:[_-]| - )$/.test(joint))) return undefined;
-  return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
-}
-
-/** Puts the separators of the example between the described parts. */
-function literalsOf(example: string | null, parts: string[], text: string): string[] {
-  const bySeparators = example && joinedAs(example, parts);
-  if (bySeparators) return bySeparators;
-  if (
-    /,\s*(?:a )?space\s*,|\bseparated by (?:a )?(?:single )?spaces?\b|\bwith (?:a )?spaces? between\b/i.test(
-      text,
-    )
-  )
-    return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
-  if (!example) {
-    const mark = /\b(?:under-?scores?)\b|_/i.test(text)
-      ? '_'
-      : /\bhyphens?|dash(?:es)?\b/i.test(text)
-        ? '-'
-        : undefined;
-    return mark === undefined || parts.length < 2
-      ? parts
-      : parts.flatMap((part, i) => (i ? [`text:${mark}`, part] : [part]));
-  }
-  const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const pieces = stem.split(/( - |__|[_-])/);
-  const fields = pieces.filter((_, i) => i % 2 === 0);
-  if (fields.length === parts.length)
-    return parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]));
-  const bySpace = stem.split(/([ _-])/);
-  if (fields.length === 1 && bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
-    return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
-  if (fields.length < parts.length) return spread(parts, fields, pieces);
-  if (bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
-    return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
-  return parts;
-}
-
-/** The described parts with the separators of an example that has just as many. */
-function joinedAs(example: string, parts: string[]): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
-  return (pieces.length + 1) / 2 === parts.length
-    ? parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]))
-    : undefined;
-}
-
-/** Fewer separators than joints: parts that touch share one field. A change from letter to figure is such a joint. */
-function spread(parts: string[], fields: string[], pieces: string[]): string[] {
-  const joints = fields.map(
-    field => 1 + (/^[A-Za-z]+\d/.test(field) ? 1 : 0) + (/^\d+[A-Za-z]/.test(field) ? 1 : 0),
-  );
-  if (joints.reduce((a, b) => a + b, 0) !== parts.length) return parts;
-  const out: string[] = [];
-  let next = 0;
-  joints.forEach((count, i) => {
-    if (i) out.push(`text:${pieces[2 * i - 1] ?? ''}`);
-    for (let k = 0; k < count; k++) out.push(parts[next++] ?? '');
-  });
-  return out;
-}
-
-function partsOfExample(example: string): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
-  const named = pieces.map((piece, i) =>
-    i % 2
-      ? `text:${piece}`
-      : (EXAMPLE_WORDS[
-          piece
-            .toLowerCase()
-            .replace(/[\s’']/g, '')
-            .replace(/^your/, '')
-        ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
-  );
-  const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
-  return named.every(part => part !== undefined) && (pieces.length > 1 || isNumberAlone)
-    ? (named as string[])
-    : undefined;
 }

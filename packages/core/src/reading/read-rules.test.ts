@@ -40,7 +40,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['recruit', 4],
   ['skerry-anonymous', 1],
   ['st-aldan-chess-of-light', 3],
-  ['table', 1],
   ['thrush-lane-whatsapp', 2],
   ['tolland-flower-show', 4],
   ['two-projectors', 3],

@@ -4,7 +4,8 @@ import { readClosing } from './read-closing.ts';
 import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
 import { readNaming } from './read-naming.ts';
 import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
-import { readSections, readTotal } from './read-sections.ts';
+import { readSections } from './read-sections.ts';
+import { readTotal } from './read-total.ts';
 import { readFurther } from './read-further.ts';
 import {
   readEitherWay,

@@ -15,7 +15,7 @@ import { FlatTools } from './FlatTools.tsx';
 import { FrameMethods } from './FrameMethods.tsx';
 import { GUIDE_WORDS } from './Guides.tsx';
 import { levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
-import type { Tool } from './Stage.tsx';
+import type { Tool } from './use-stage-gestures.ts';
 import type { BenchView } from './use-bench-view.ts';
 
 interface Props {

@@ -9,10 +9,7 @@ import { mountedAt, movedBy, resizedBy } from './move-frame.ts';
 import { PreviewImage } from './PreviewImage.tsx';
 import { fileBox, missedLevel, pictureBox, previewMap, stageScale } from './stage-geometry.ts';
 import { useElementSize } from './use-element-size.ts';
-import { useStageGestures } from './use-stage-gestures.ts';
-
-/** What a stroke on the stage does: move the picture, draw a line that should be level, or take a colour. */
-export type Tool = 'move' | 'line' | 'colour';
+import { useStageGestures, type Tool } from './use-stage-gestures.ts';
 
 interface Props {
   source: PixelSize;

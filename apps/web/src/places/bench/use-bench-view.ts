@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { rememberedGuide, rememberGuide, type Guide } from './Guides.tsx';
-import type { Tool } from './Stage.tsx';
+import type { Tool } from './use-stage-gestures.ts';
 
 /** What the large half of the bench shows: the frame, the finished pixels, or the corners of an artwork. */
 export type View = 'frame' | 'actual' | 'square';

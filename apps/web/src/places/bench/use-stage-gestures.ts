@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Point } from '@able-frame/core';
-import type { Tool } from './Stage.tsx';
+
+/** What a stroke on the stage does: move the picture, draw a line that should be level, or take a colour. */
+export type Tool = 'move' | 'line' | 'colour';
 
 interface Gestures {
   /** Strokes move the picture, or draw a line; or a press names a point. */

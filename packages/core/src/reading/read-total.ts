@@ -1,0 +1,122 @@
+import type { Found } from './found.ts';
+import { COUNT, readCount } from './quantities.ts';
+import type { Segment } from './segments.ts';
+import { THINGS } from './things.ts';
+
+/** How many entries there may be in all, in the many ways it is said. */
+
+const TOTALS: readonly RegExp[] = [
+  new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
+  new RegExp(
+    `\\b(?:images?|photos?|photographs?|pictures?) of (?:up to |at most )?(?<n>${COUNT}) (?:works?|pieces?|paintings?|sculptures?)\\b`,
+    'i',
+  ),
+  new RegExp(
+    `^${THINGS} (?:per|for each|from each) (?:member|author|entrant|person|club|team|society|artist|participant)\\b[^.;\\d]{0,16}(?<n>${COUNT})\\b`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:consists?|made up|comprises?|composed) (?:of )?(?:up to |exactly )?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:panel|set|series|portfolio|selection|body|batch(?:es)?|group) of (?:up to |exactly |no more than |at most )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
+    'i',
+  ),
+  new RegExp(
+    `\\byour (?:best|favourite|favorite|fave|strongest|top) (?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))`,
+    'i',
+  ),
+  new RegExp(
+    `\\bhow many\\b[^?]{0,50}\\?\\s*(?:A[:.]\\s*)?[^.;\\d]{0,30}?\\b(?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))`,
+    'i',
+  ),
+  new RegExp(
+    `\\bhow many ${THINGS}\\b[^?]{0,40}\\?\\s*(?:A[:.]\\s*)?(?:up to |a maximum of |max\\.? )?(?<n>${COUNT})\\b`,
+    'i',
+  ),
+  new RegExp(
+    `\\bnumber of ${THINGS}\\b[^.;\\d]{0,20}?(?:(?:${COUNT})\\s*(?:to|-|–)\\s*)?(?<n>${COUNT})\\b`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:upload|send|submit|enter|supply|provide)\\b[^.;\\d]{0,30}\\b(?:${COUNT})\\s*(?:to|-|–|or)\\s*(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:up to|max(?:imum)?\\.?(?: of)?|no more than|not more than|at most|as many as|limit(?:ed)?(?: of| to| is)?|limit yourself to|restrict yourself to|only|a total of|not exceed(?:ing)?)\\s+(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\b(?!\\s*(?:in|per|for) (?:each|any|every|the) section)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?:member|author|artist|entrant|person|photographer|club|household|round|contributor|candidate|participant|team|society|group|class|project|family|pupil|student|applicant|exhibitor|donor|reader|child|household)|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
+    'i',
+  ),
+  new RegExp(
+    `^(?<n>${COUNT})\\s+(?:per|each per|for each)\\s+(?:member|author|artist|entrant|person|photographer|club|household)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:you|members|entrants|authors|photographers)\\s+(?:may|can)\\s+(?:send|enter|submit|offer)\\s+(?:as many as |up to |a max(?:imum)? of |no more than |only )?(?<n>${COUNT})\\b(?!\\s*(?:mb|kb|%|px))`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:send|email|enter|submit|upload)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),
+  new RegExp(
+    `\\b(?:send|submit|upload|supply|enter|provide)s?\\b[^;]{0,120}\\band (?<n>${COUNT}) ${THINGS}\\b`,
+    'i',
+  ),
+  new RegExp(`\\b(?:can|may) (?:send|enter|submit|hand)(?: in)? up to (?<n>${COUNT})\\s*[.;,!]`, 'i'),
+  new RegExp(`\\b(?:not|never) (?:send|enter|submit) more than (?:the )?(?<n>${COUNT}) ${THINGS}`, 'i'),
+  new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
+];
+const NOT_TOTAL =
+  /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+
+/** How many entries one person, or one club, may send in all. */
+export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
+  const found: Found[] = [];
+  for (const segment of segments) {
+    const { text } = segment;
+    if (
+      sectionFound.some(
+        f =>
+          segment.start < f.end &&
+          segment.start + text.length > f.start &&
+          text.length < 120 &&
+          segment.start >= f.start - 1,
+      )
+    )
+      continue;
+    if (NOT_TOTAL.test(text) && !/\bin (?:total|all)\b/i.test(text)) continue;
+    // A club's panel has a limit for each of its members as well.
+    if (/\b(?:by|from|of) any one (?:member|author|photographer|person)\b/i.test(text) && found.length)
+      continue;
+    for (const words of TOTALS) {
+      const match = words.exec(text);
+      const n = match?.groups?.['n'];
+      if (!match || n === undefined) continue;
+      const value = readCount(n);
+      if (!(value >= 1 && value <= 200)) continue;
+      found.push({
+        field: 'maxFiles',
+        value,
+        start: segment.start + match.index,
+        end: segment.start + match.index + match[0].length,
+        advice: false,
+      });
+      break;
+    }
+  }
+  return found;
+}

@@ -1,0 +1,174 @@
+import { COUNT, readCount } from './quantities.ts';
+import type { ReadSection } from './reading.ts';
+import { eachOf, NOT_SECTION, type ReadSections } from './section-words.ts';
+import type { Segment } from './segments.ts';
+import { THINGS } from './things.ts';
+
+/** Sections that are named in running sentences. */
+
+const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*[([]([A-Z][A-Z0-9]{0,3})[)\]]/g;
+const INLINE_LETTERED = new RegExp(
+  `(?<![\\w])\\(?([A-Z])[).:]\\s*([A-Z][A-Za-z&’' -]{1,30}?)\\s*(?:[-–—:]|\\()\\s*(?:max\\.? |up to )?(${COUNT})\\s*${THINGS}`,
+  'g',
+);
+
+/** Sections that are named within a line or in running sentences; undefined where none are. */
+export function readRunning(segments: readonly Segment[]): ReadSections | undefined {
+  return (
+    readLettered(segments) ??
+    readBracketed(segments) ??
+    readNamed(segments) ??
+    readOfEach(segments) ??
+    readCoded(segments)
+  );
+}
+
+/** "A) Colour – 6 images, B) Monochrome – 5 images". */
+function readLettered(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const lettered = [...segment.text.matchAll(INLINE_LETTERED)];
+    if (lettered.length < 2) continue;
+    return inOne(
+      segment,
+      lettered.map(m => ({ code: m[1] ?? null, label: (m[2] ?? '').trim(), limit: readCount(m[3] ?? '') })),
+    );
+  }
+  return undefined;
+}
+
+/** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */
+function readCoded(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    if (!/\b(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(segment.text)) continue;
+    const coded = [...segment.text.matchAll(INLINE_CODED)];
+    if (coded.length < 2) continue;
+    const each = eachOf(nearby(segments, i));
+    const sections = coded.map(m => ({
+      code: m[2] ?? null,
+      label: (m[1] ?? '').replace(/^.*\b(?:sections?|are|namely|with)\s+(?=[A-Z])/, '').trim(),
+      limit: each ? readCount(each) : null,
+    }));
+    return inOne(segment, sections);
+  }
+  return undefined;
+}
+
+/** A sentence and the two behind it, in which a limit for all may stand. */
+const nearby = (segments: readonly Segment[], at: number) =>
+  segments
+    .slice(at, at + 3)
+    .map(s => s.text)
+    .join(' ');
+
+const BRACKETED = new RegExp(
+  `(?<label>[A-Z][A-Za-z&’'-]{1,24}(?: [A-Za-z&’'-]{2,20}){0,2})\\s*\\((?:up to |max(?:imum)?\\.? (?:of )?|limit )?(?<n>${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)`,
+  'g',
+);
+
+/** "Sections: Colour (4 works), Monochrome (4 works)": a list in one line, with its limits in brackets. */
+function readBracketed(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const hits = [...segment.text.matchAll(BRACKETED)].filter(
+      m => !NOT_SECTION.test((m.groups?.['label'] ?? '').trim()),
+    );
+    if (hits.length < 2) continue;
+    return inOne(
+      segment,
+      hits.map(m => ({
+        code: null,
+        label: (m.groups?.['label'] ?? '').trim(),
+        limit: readCount(m.groups?.['n'] ?? ''),
+      })),
+    );
+  }
+  return undefined;
+}
+
+const OF_EACH =
+  /\b(?:in|for|to) each of (?:the |our )?(?:\w+ )?(?:sections|classes|categories|groups):?,? (?<names>[A-Z][^.;:()]{3,120})/;
+const NAMES_AFTER =
+  /\b(?:sections|classes|categories)(?: are| will be|:| –| -|,)+ ?(?:the following:? ?)?(?<names>[A-Z][A-Za-z&’' -]{2,30}(?:,\s*(?:and )?[A-Z][A-Za-z&’' -]{2,30})*,?\s+and [A-Z][A-Za-z&’' -]{2,30}?)(?=[.;(–]|$)/;
+
+/** "two pictures in each of the classes Open and Set Subject", "the sections are Open, Nature and Travel". */
+function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    const isUnderHead = /^(?:[\w.)]{1,4}\s+)?(?:sections|classes|categories)\s*[.:]?$/i.test(
+      segments[i - 1]?.text ?? '',
+    );
+    const match =
+      OF_EACH.exec(segment.text) ??
+      NAMES_AFTER.exec(segment.text) ??
+      (isUnderHead ? /^(?<names>[A-Z][^.;:()]{6,140})\.?$/.exec(segment.text) : null);
+    const names = (match?.groups?.['names'] ?? '')
+      .split(/,\s*(?:and\s+)?|\s+and\s+/)
+      .map(name => name.trim());
+    if (names.length < 2 || names.some(n => !/^[A-Z][A-Za-z&’' -]{1,30}$/.test(n) || NOT_SECTION.test(n)))
+      continue;
+    const each = eachOf(nearby(segments, i));
+    return inOne(
+      segment,
+      names.map(label => ({ code: null, label, limit: each ? readCount(each) : null })),
+    );
+  }
+  return undefined;
+}
+
+/** Sections that one sentence names, with that sentence as their place. */
+function inOne(segment: Segment, sections: ReadSection[]): ReadSections {
+  return {
+    sections,
+    found: [
+      {
+        field: 'sections',
+        value: sections,
+        start: segment.start,
+        end: segment.start + segment.text.length,
+        advice: false,
+      },
+    ],
+  };
+}
+
+/** "two in the Themed section", "no more than three in Nature". */
+const IN_SECTION = new RegExp(
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  'g',
+);
+/** "G for General and N for Nature", "Section A is Open Colour". */
+const LETTER_FOR =
+  /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
+
+/** Sections that are named in running sentences. */
+function readNamed(segments: readonly Segment[]): ReadSections | undefined {
+  const limits = segments.flatMap(segment =>
+    [...segment.text.matchAll(IN_SECTION)].map(match => ({ segment, match })),
+  );
+  const letters = segments.flatMap(segment => {
+    const hits = [...segment.text.matchAll(LETTER_FOR)];
+    const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies)|letters?|codes?)\b/i.test(segment.text);
+    return hits.length >= 2 && isAbout ? hits.map(match => ({ segment, match })) : [];
+  });
+  const limitOf = (label: string) => {
+    const own = limits.find(({ match }) => match.groups?.['label'] === label)?.match.groups?.['n'];
+    return own === undefined ? null : readCount(own);
+  };
+  const isSaid = limits.some(({ match }) => match.groups?.['word']);
+  const from = letters.length >= 2 ? letters : isSaid ? limits : [];
+  const sections = from.map(({ match }) => ({
+    code: match.groups?.['code'] ?? null,
+    label: match.groups?.['label'] ?? '',
+    limit: limitOf(match.groups?.['label'] ?? ''),
+  }));
+  const labels = new Set(sections.map(s => s.label));
+  if (labels.size < 2 || labels.size !== sections.length) return undefined;
+  return {
+    sections,
+    found: from.map(({ segment, match }, i) => ({
+      field: 'sections',
+      value: sections[i],
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice: false,
+    })),
+  };
+}

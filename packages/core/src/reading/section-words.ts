@@ -1,0 +1,28 @@
+import type { Found } from './found.ts';
+import { COUNT } from './quantities.ts';
+import type { ReadSection } from './reading.ts';
+import { THINGS } from './things.ts';
+
+/** What the readers of sections share, whether these stand in a list or in running sentences. */
+
+export interface ReadSections {
+  sections: ReadSection[];
+  found: Found[];
+}
+
+/** Words that head a line about files or money, and name no section. */
+export const NOT_SECTION =
+  /^(?:max|min|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?)\b/i;
+
+const EACH = new RegExp(
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:per|a|from each) (?:member|author|entrant|person|photographer) )?(?:(?:(?:may|can) be (?:entered|sent|submitted) )?(?:in|for|per|to) (?:each|every|any(?: one)?)(?: section| class| category)?|per (?:section|class|category)|each\\b|a section|in any one section)`,
+  'i',
+);
+
+/** "In each section up to four photographs." */
+const EACH_FIRST = new RegExp(
+  `\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b[^.;\\d]{0,30}?\\b(${COUNT})\\s*${THINGS}`,
+  'i',
+);
+/** The limit that stands for every section alike, as it is written. */
+export const eachOf = (text: string) => EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.[1];
