@@ -71,18 +71,21 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,30}\bcharacters\b/i.test(
+      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\bcharacters\b/i.test(
         segment.text,
       ) ||
-      (EXAMPLE.test(segment.text) && !isEmailOrFault(segment.text)) ||
+      EXAMPLE.test(segment.text) ||
       isUnderNamingHead(segments, i) ||
       isAfterthought(segments, i),
   );
   let hasSpacedExample = false;
   for (const segment of about) {
-    const match = EXAMPLE.exec(segment.text);
-    if (!match || isEmailOrFault(segment.text)) continue;
-    const name = trimExample(match.groups?.['name'] ?? '');
+    const isFault = isEmailOrFault(segment.text);
+    const match = [...segment.text.matchAll(EVERY_EXAMPLE)].find(
+      m => !isFault || !/\b(?:IMG|DSC)/i.test(m[0]),
+    );
+    if (!match) continue;
+    const name = trimExample(match[0]);
     naming.example ??= name;
     hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m => trimExample(m[0]).includes(' '));
     if (naming.example === name)
@@ -110,7 +113,7 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
 }
 
 function isEmailOrFault(text: string): boolean {
-  return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\blike IMG_|\bcalled IMG/i.test(text);
+  return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\blike IMG_|\b(?:called|named) (?:IMG|DSC)/i.test(text);
 }
 
 function isUnderNamingHead(segments: readonly Segment[], index: number): boolean {

@@ -13,7 +13,7 @@ const BORDER =
 const MARKS =
   /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 const BORDER_EXCLUDED =
-  /\b(?:wider borders?|borders? (?:wider|thicker|broader|larger|more) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
+  /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader|larger|more) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =

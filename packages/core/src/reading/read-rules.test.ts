@@ -45,6 +45,10 @@ const KNOWN_DIFFERENCES = new Map([
   ['two-projectors', 3],
   ['vardo-portrait-prize', 1],
   ['wren-house-school', 2],
+  ['old-mill-exhibition', 3],
+  ['palisade-open', 1],
+  ['tern-island-ps', 2],
+  ['uni-hall-card', 1],
   ['zenith-photo-bank', 1],
 ]);
 

@@ -39,7 +39,8 @@ export function readRules(text: string): Reading {
       `The text has ${text.length} characters; up to ${MAX_TEXT} are read. Paste only the part about the files.`,
     );
   const plain = text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' ');
-  const segments = segmentText(plain);
+  // Rows of dots lead the eye from a name to its value and say nothing.
+  const segments = segmentText(plain.replace(/\.{4,}/g, dots => ' '.repeat(dots.length)));
   const reading: Reading = {
     deliverables: [],
     sections: [],

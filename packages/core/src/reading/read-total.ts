@@ -81,7 +81,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
 ];
 const NOT_TOTAL =
-  /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+  /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
