@@ -1,4 +1,4 @@
-import { judgeIncoming, looksAlike, proposeTitle, wordPlural, type Intake } from '@able-frame/core';
+import { judgeIncoming, looksAlike, proposeTitle, valueOf, wordPlural, type Intake } from '@able-frame/core';
 import { addPicture } from './database/database.ts';
 import type { Picture } from './database/schemas.ts';
 import { setOrder } from './store/submission-actions.ts';
@@ -79,7 +79,7 @@ async function bringOneIn(submissionId: string, file: File, sectionCode: string 
     id: crypto.randomUUID(),
     submissionId,
     fileName: file.name,
-    title: proposeTitle(file.name),
+    title: proposeTitle(file.name, valueOf(facts.title)),
     sha256,
     facts,
     intake,

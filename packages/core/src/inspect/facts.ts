@@ -80,6 +80,8 @@ export interface FileFacts {
   dateTaken: Fact<string>;
   /** Maker and model of the camera. */
   camera: Fact<string>;
+  /** The picture's own title, where somebody gave it one. */
+  title: Fact<string>;
   /** Focal length in mm as it would be on a 24 × 36 mm picture. */
   focal35Mm: Fact<number>;
   /** Any block of notes about the picture (EXIF, XMP, IPTC, comments), by its name. */
@@ -116,6 +118,7 @@ export function noFacts(format: FileFormat, sizeBytes: number): FileFacts {
     dateTaken: ABSENT,
     camera: ABSENT,
     focal35Mm: ABSENT,
+    title: ABSENT,
     notes: ABSENT,
     trailingBytes: ABSENT,
     complete: ABSENT,

@@ -225,6 +225,7 @@ describe('a TIFF', () => {
       '-EXIF:Make=Boxer',
       '-EXIF:Model=Two',
       '-XMP-dc:Rights=2026',
+      '-XMP-dc:Title=Fog over the bar',
       '-EXIF:GPSLatitude=51',
       '-EXIF:GPSLatitudeRef=N',
     );
@@ -235,6 +236,7 @@ describe('a TIFF', () => {
       'Boxer Two',
       '2026',
     ]);
+    expect(valueOf(facts.title)).toBe('Fog over the bar');
     expect([facts.location.state, facts.notes.state]).toEqual(['present', 'present']);
   });
 

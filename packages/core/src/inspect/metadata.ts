@@ -93,6 +93,8 @@ export function readXmp(facts: FileFacts, bytes: Uint8Array, at: Place): void {
   if (creator && facts.author.state === 'absent') facts.author = present(creator, at);
   const maker = [element(text, 'tiff:Make'), element(text, 'tiff:Model')].filter(part => part !== undefined);
   if (maker.length && facts.camera.state === 'absent') facts.camera = present(maker.join(' '), at);
+  const title = listItem(text, 'dc:title');
+  if (title && facts.title.state === 'absent') facts.title = present(title, at);
   const rights = listItem(text, 'dc:rights');
   if (rights && facts.copyright.state === 'absent') facts.copyright = present(rights, at);
 }
@@ -127,7 +129,7 @@ function attribute(text: string, property: string): string | undefined {
   return text.slice(from, Math.min(text.indexOf('"', from), from + 500)).trim() || undefined;
 }
 
-/** IPTC-IIM 4.2 datasets inside the image resource block of APP13: 2:80 by-line, 2:116 copyright. */
+/** IPTC-IIM 4.2 datasets inside the image resource block of APP13: 2:05 object name, 2:80 by-line, 2:116 copyright. */
 export function readIptc(facts: FileFacts, bytes: Uint8Array, at: Place): void {
   for (let i = 0; i + 5 <= bytes.length; i++) {
     if (bytes[i] !== 0x1c || bytes[i + 1] !== 2) continue;
@@ -135,6 +137,7 @@ export function readIptc(facts: FileFacts, bytes: Uint8Array, at: Place): void {
     const length = ((bytes[i + 3] ?? 0) << 8) | (bytes[i + 4] ?? 0);
     if (length > 2000 || i + 5 + length > bytes.length) continue;
     const text = utf8(bytes.subarray(i + 5, i + 5 + length)).trim();
+    if (dataset === 5 && text && facts.title.state === 'absent') facts.title = present(text, at);
     if (dataset === 80 && text && facts.author.state === 'absent') facts.author = present(text, at);
     if (dataset === 116 && text && facts.copyright.state === 'absent') facts.copyright = present(text, at);
     i += 4 + length;

@@ -29,7 +29,7 @@ it.each<[string, () => Promise<Uint8Array> | Uint8Array, string, RegExp]>([
     'text called .jpg',
     () => Buffer.from('this is no picture'),
     'format-not-taken',
-    /plain text.*JPEG and PNG/,
+    /plain text.*JPEG, PNG, TIFF/,
   ],
   ['an animated GIF', () => Buffer.from('GIF89a\x01\0\x01\0'), 'format-not-taken', /GIF.*frame/],
   ['a PDF', () => Buffer.from('%PDF-1.7\n'), 'format-not-taken', /PDF.*Export/],

@@ -15,3 +15,8 @@ it.each([
 ])('%s → “%s”', (file, title) => {
   expect(proposeTitle(file)).toBe(title);
 });
+
+it('takes the embedded title where the name is a counter, and only there', () => {
+  expect(proposeTitle('IMG_2231.jpg', ' Fog over  the bar ')).toBe('Fog over the bar');
+  expect(proposeTitle('Low tide.jpg', 'Fog over the bar')).toBe('Low tide');
+});

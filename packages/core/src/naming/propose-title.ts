@@ -1,8 +1,13 @@
 /**
- * Proposes a title from a file name: extension, copy marks at its end go, joined words come apart.
- * Returns an empty text where nothing but a camera's counter is left: the person has to give a title.
+ * Proposes a title from a file name: extension, copy marks at its end go, joined words come apart. Where nothing but a
+ * camera's counter is left, the title that is embedded in the picture takes its place.
+ * @returns an empty text where there is neither: the person has to give a title
  */
-export function proposeTitle(fileName: string): string {
+export function proposeTitle(fileName: string, embedded = ''): string {
+  return fromFileName(fileName) || embedded.replace(/\s+/g, ' ').trim();
+}
+
+function fromFileName(fileName: string): string {
   const stem = fileName.replace(/\.[A-Za-z0-9]{1,5}$/, '');
   const words = stem
     .replace(/\(\s*\d+\s*\)\.*$/, '')

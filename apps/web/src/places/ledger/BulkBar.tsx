@@ -3,6 +3,7 @@ import { useStore } from 'zustand';
 import {
   cutKey,
   mayMount,
+  mayStayWhole,
   PLAIN_FRAME,
   wordNumber,
   wordPlural,
@@ -12,6 +13,7 @@ import {
 import type { Submission } from '../../database/schemas.ts';
 import { Button, Select } from '../../parts/controls.tsx';
 import { setFrame } from '../../store/frame-actions.ts';
+import { sizeOf } from '../../store/picture-facts.ts';
 import type { Row } from '../../store/rows.ts';
 import { selectionStore, selectOnly } from '../../store/selection-store.ts';
 import { changePicture, removePictures } from '../../store/submission-actions.ts';
@@ -59,6 +61,9 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
       <Button look="quiet" onClick={() => void acceptCuts(chosen)}>
         Accept their cuts
       </Button>
+      <Button look="quiet" onClick={() => void setMethod(chosen, 'whole')}>
+        Keep them whole
+      </Button>
       <Button look="quiet" onClick={() => void setMethod(chosen, 'trim')}>
         Trim them
       </Button>
@@ -90,9 +95,14 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
 
 async function setMethod(rows: readonly Row[], method: Frame['method']): Promise<void> {
   for (const { picture, deliverable } of rows) {
-    if (method === 'mount' && !mayMount(deliverable)) continue;
     const frame = picture.frames?.[deliverable.id] ?? PLAIN_FRAME;
-    await setFrame(picture.id, deliverable.id, { ...frame, method });
+    const source = sizeOf(picture);
+    if (method === 'mount' && !mayMount(deliverable)) continue;
+    // Where the rules ask for another shape, a picture stays as it is framed.
+    if (method === 'whole' && !(source && mayStayWhole(deliverable, source, { ...frame, levelDeg: 0 })))
+      continue;
+    const level = method === 'whole' ? { levelDeg: 0 } : {};
+    await setFrame(picture.id, deliverable.id, { ...frame, method, ...level });
   }
 }
 

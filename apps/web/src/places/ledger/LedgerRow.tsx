@@ -13,6 +13,7 @@ import { DragGrip } from './DragGrip.tsx';
 import { FileCells } from './FileCells.tsx';
 import { labelsOf, wordSizeRules } from './labels.ts';
 import { NumberCell } from './NumberCell.tsx';
+import { wordPicture } from './picture-words.ts';
 import { wordTroubles } from './row-words.ts';
 
 interface Props {
@@ -75,7 +76,7 @@ const RowCells = memo(function RowCells({ row, submission }: Pick<Props, 'row' |
     <>
       <td role="cell" className="wide">
         {row.isFirst ? (
-          <PictureCell picture={picture} submission={submission} />
+          <PictureCell row={row} submission={submission} />
         ) : (
           <span className="sr-only">{picture.title || picture.fileName}</span>
         )}
@@ -93,7 +94,8 @@ const RowCells = memo(function RowCells({ row, submission }: Pick<Props, 'row' |
   );
 });
 
-function PictureCell({ picture, submission }: { picture: Picture; submission: Submission }) {
+function PictureCell({ row, submission }: Pick<Props, 'row' | 'submission'>) {
+  const { picture, deliverable } = row;
   const name = picture.title || picture.fileName;
   return (
     <div className="pair">
@@ -135,6 +137,7 @@ function PictureCell({ picture, submission }: { picture: Picture; submission: Su
             Take out
           </Button>
         </div>
+        <div className="soft small">{wordPicture(picture, deliverable)}</div>
         <AlikeNote picture={picture} />
       </div>
     </div>
