@@ -106,7 +106,7 @@ function PictureCell({ row, submission }: Pick<Props, 'row' | 'submission'>) {
         ) : (
           <strong>{picture.fileName}</strong>
         )}
-        <div className="row-actions">
+        <div>
           {picture.intake.taken && submission.sheet.sections.length > 0 && (
             <Select
               minHeight="26px"
@@ -127,6 +127,9 @@ function PictureCell({ row, submission }: Pick<Props, 'row' | 'submission'>) {
               ))}
             </Select>
           )}
+        </div>
+        <div className="row-actions">
+          <span className="soft small">{wordPicture(picture, deliverable)}</span>
           <Button
             look="text"
             fontSize="cell"
@@ -137,7 +140,6 @@ function PictureCell({ row, submission }: Pick<Props, 'row' | 'submission'>) {
             Take out
           </Button>
         </div>
-        <div className="soft small">{wordPicture(picture, deliverable)}</div>
         <AlikeNote picture={picture} />
       </div>
     </div>

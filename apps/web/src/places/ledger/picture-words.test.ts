@@ -20,7 +20,7 @@ const deliverable = (id: string): Deliverable => {
   return found;
 };
 
-it('says what a picture is beside its pixels, and its size on paper where the sheet asks for a density', () => {
+it('says what a picture is beside its pixels, and its size on paper where the sheet asks for one', () => {
   const plain = deliverable('lantern-house-salon');
   expect(wordPicture(picture({}), plain)).toMatch(/^24 megapixels/);
   const turned = picture({
@@ -30,9 +30,9 @@ it('says what a picture is beside its pixels, and its size on paper where the sh
   });
   expect(wordPicture(turned, plain)).toContain('16 bits · turned upright');
   expect(wordPicture(turned, plain)).toContain('taken 2026-08-14');
-  const call = deliverable('quay-street-open-call');
-  // 6000 pixels at 72 ppi are 83.3 inches.
-  expect(wordPicture(picture({}), call)).toContain('211.7 × 141.1 cm at 72 ppi');
+  // 6000 pixels at 300 ppi are 20 inches, 508 mm.
+  expect(wordPicture(picture({}), deliverable('pilot-boat-prints'))).toMatch(/508 × 339 mm|50\.8 × 33\.9 cm/);
+  expect(wordPicture(picture({}), deliverable('quay-street-open-call'))).toBe('24 megapixels');
 });
 
 it('says nothing of a picture that was not taken', () => {

@@ -1,7 +1,6 @@
 import {
   mustsOf,
   printedLength,
-  rulesOf,
   valueOf,
   type Deliverable,
   type FileFacts,
@@ -36,13 +35,12 @@ const wordDepth = (facts: FileFacts) => (valueOf(facts.bitDepth) === 16 ? '16 bi
 /** A picture that the file asks to be shown turned or mirrored. */
 const wordTurn = (facts: FileFacts) => ((valueOf(facts.orientation) ?? 1) > 1 ? 'turned upright' : '');
 
-/** How large all of it would print, where the sheet asks for a size on paper or a density. */
+/** How large all of it would print, where the sheet asks for a size on paper. */
 function wordOnPaper({ widthPx, heightPx }: PixelSize, deliverable: Deliverable): string {
   const print = mustsOf(deliverable, 'print-size')[0];
-  const ppi = print?.ppi ?? rulesOf(deliverable, 'ppi')[0]?.ppi;
-  if (!ppi) return '';
-  const unit = print?.unit ?? 'cm';
-  const [wide, high] = [widthPx, heightPx].map(px => printedLength(px, unit, ppi));
+  if (!print) return '';
+  const { unit, ppi } = print;
   const decimals = unit === 'mm' ? 0 : 1;
-  return `${wide?.toFixed(decimals)} × ${high?.toFixed(decimals)} ${unit} at ${ppi} ppi`;
+  const [wide, high] = [widthPx, heightPx].map(px => printedLength(px, unit, ppi).toFixed(decimals));
+  return `${wide} × ${high} ${unit} at ${ppi} ppi`;
 }
