@@ -26,7 +26,7 @@ export * from './plan/plan-submission.ts';
 export * from './inspect/facts.ts';
 export { crc32 } from './inspect/crc32.ts';
 export { ppiOf } from './inspect/density.ts';
-export { heicProfile } from './inspect/inspect-heic.ts';
+export { heicBlocks, type HeicBlocks } from './inspect/inspect-heic.ts';
 export { inspectFile } from './inspect/inspect-file.ts';
 export { RECIPES, writeProfile } from './colour/write-profile.ts';
 export { writeXmp, type CameraProperties } from './metadata/write-xmp.ts';

@@ -61,7 +61,8 @@ function cameraProperties(image: Image, fields: readonly string[]): CameraProper
   );
 }
 
-function fieldsOf(image: Image): string[] {
+/** Names of what an image carries beside its pixels. */
+export function fieldsOf(image: Image): string[] {
   const list = image.getFields() as unknown as { size: () => number; get: (i: number) => string };
   return Array.from({ length: list.size() }, (_, i) => list.get(i));
 }

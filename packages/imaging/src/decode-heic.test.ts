@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { inspectFile, judgeIncoming, uprightSize, valueOf } from '@able-frame/core';
-import { conformPicture } from './conform-picture.ts';
+import { conformPicture, type ConformInput } from './conform-picture.ts';
 import type { Vips } from './engine.ts';
 import { makeThumbnail } from './make-thumbnail.ts';
 import { startEngineInNode } from './node.ts';
@@ -21,6 +21,38 @@ beforeAll(async () => {
   vips = await startEngineInNode();
 });
 afterAll(() => vips.shutdown());
+
+const quiet = () => undefined;
+
+/** Half the size, as JPEG. */
+function jobFor(bytes: Uint8Array, upright: { widthPx: number; heightPx: number }): ConformInput {
+  const facts = inspectFile(bytes);
+  return {
+    bytes,
+    orientation: valueOf(facts.orientation) ?? 1,
+    space: valueOf(facts.profile)?.space ?? 'untagged',
+    job: {
+      geometry: { turns: 0, mirrored: false, levelDeg: 0 },
+      crop: { leftPx: 0, topPx: 0, ...upright },
+      target: { widthPx: upright.widthPx / 2, heightPx: upright.heightPx / 2 },
+      canvas: undefined,
+      output: {
+        format: 'jpeg',
+        bitDepth: 8,
+        space: 'srgb',
+        embedProfile: true,
+        scan: 'baseline',
+        leastQuality: 1,
+        fullChroma: false,
+        neutral: false,
+        ppi: undefined,
+        maxBytes: undefined,
+        minBytes: undefined,
+        metadata: { author: undefined, copyright: undefined, camera: false, location: false },
+      },
+    },
+  };
+}
 
 describe('a picture of a phone (HEIC)', () => {
   it('is measured from its bytes as another tool measures it', () => {
@@ -52,32 +84,8 @@ describe('a picture of a phone (HEIC)', () => {
     expect(uprightSize(inspectFile(bytes))).toEqual({ widthPx: 200, heightPx: 320 });
     const result = conformPicture(
       vips,
-      {
-        bytes,
-        orientation: valueOf(inspectFile(bytes).orientation) ?? 1,
-        space: 'untagged',
-        job: {
-          geometry: { turns: 0, mirrored: false, levelDeg: 0 },
-          crop: { leftPx: 0, topPx: 0, widthPx: 200, heightPx: 320 },
-          target: { widthPx: 100, heightPx: 160 },
-          canvas: undefined,
-          output: {
-            format: 'jpeg',
-            bitDepth: 8,
-            space: 'srgb',
-            embedProfile: true,
-            scan: 'baseline',
-            leastQuality: 1,
-            fullChroma: false,
-            neutral: false,
-            ppi: undefined,
-            maxBytes: undefined,
-            minBytes: undefined,
-            metadata: { author: undefined, copyright: undefined, camera: false, location: false },
-          },
-        },
-      },
-      () => undefined,
+      jobFor(bytes, { widthPx: 200, heightPx: 320 }),
+      quiet,
       await readyOriginal(bytes),
     );
     if (result.outcome !== 'made') throw new Error('too heavy');
@@ -87,6 +95,28 @@ describe('a picture of a phone (HEIC)', () => {
     // A quarter clockwise: the white field, lower left in the file, is the upper left one.
     expect(Math.min(...at(25, 40))).toBeGreaterThan(220);
     expect(at(75, 40)[0]).toBeGreaterThan(180);
+  });
+
+  it('keeps the camera’s own data where they are asked for, and nothing else of its notes', async () => {
+    const bytes = fixture('phone');
+    const input = jobFor(bytes, { widthPx: 320, heightPx: 200 });
+    input.job.output.metadata.camera = true;
+    const result = conformPicture(vips, input, quiet, await readyOriginal(bytes));
+    if (result.outcome !== 'made') throw new Error('too heavy');
+    const facts = inspectFile(result.file.bytes);
+    expect([valueOf(facts.camera), valueOf(facts.dateTaken)]).toEqual([
+      'Saltmere Pocket 3',
+      '2026:08:14 19:20:00',
+    ]);
+    expect([facts.author.state, valueOf(facts.orientation) ?? 1]).toEqual(['absent', 1]);
+    const plain = conformPicture(
+      vips,
+      jobFor(bytes, { widthPx: 320, heightPx: 200 }),
+      quiet,
+      await readyOriginal(bytes),
+    );
+    if (plain.outcome !== 'made') throw new Error('too heavy');
+    expect(inspectFile(plain.file.bytes).camera.state).toBe('absent');
   });
 
   it('that is damaged or cut short is refused with a reason', async () => {

@@ -1,7 +1,7 @@
 // The decoder has no types of its own for what is used here, and every project that reads this file needs them.
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference
 /// <reference path="./libheif.d.ts" />
-import { heicProfile, inspectFile, RECIPES, valueOf, writeProfile } from '@able-frame/core';
+import { heicBlocks, inspectFile, RECIPES, valueOf, writeProfile } from '@able-frame/core';
 
 /** A picture that another decoder than the engine's has opened: 8 bits a channel, upright. */
 export interface DecodedPicture {
@@ -11,6 +11,8 @@ export interface DecodedPicture {
   rgba: Uint8Array;
   /** The colour profile, where the file has one or names its colours. */
   profile: Uint8Array | undefined;
+  /** EXIF from its TIFF header on. */
+  exif: Uint8Array | undefined;
 }
 
 /**
@@ -34,13 +36,18 @@ export async function decodeHeic(bytes: Uint8Array): Promise<DecodedPicture> {
   );
   for (const each of images) each.free();
   if (!isFilled) throw new Error('the picture data are damaged');
-  return { widthPx, heightPx, rgba: new Uint8Array(data.buffer), profile: profileOf(bytes) };
+  const { profile, exif } = heicBlocks(bytes);
+  return {
+    widthPx,
+    heightPx,
+    rgba: new Uint8Array(data.buffer),
+    profile: profile ?? namedProfile(bytes),
+    exif,
+  };
 }
 
-/** The profile of the file, or one for the colours that it names by numbers. */
-function profileOf(bytes: Uint8Array): Uint8Array | undefined {
-  const own = heicProfile(bytes);
-  if (own) return own;
+/** A profile for the colours that a file names by numbers alone. */
+function namedProfile(bytes: Uint8Array): Uint8Array | undefined {
   const space = valueOf(inspectFile(bytes).profile)?.space;
   return space === 'display-p3' ? writeProfile(RECIPES['display-p3']) : undefined;
 }

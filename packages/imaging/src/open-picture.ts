@@ -1,4 +1,5 @@
 import { recogniseFormat } from '@able-frame/core';
+import { attachExif } from './attach-exif.ts';
 import { decodeHeic, type DecodedPicture } from './decode-heic.ts';
 import type { Image, ImageScope, Vips } from './engine.ts';
 
@@ -36,13 +37,15 @@ export function openPicture(
   return upright.hasAlpha() ? scope.keep(upright.flatten({ background: [white(upright)] })) : upright;
 }
 
-/** Pixels that were decoded before, with their profile. */
+/** Pixels that were decoded before, with their profile and the camera's notes. */
 export function openPixels(vips: Vips, scope: ImageScope, picture: DecodedPicture): Image {
-  const { rgba, widthPx, heightPx, profile } = picture;
+  const { rgba, widthPx, heightPx, profile, exif } = picture;
   const four = scope.keep(vips.Image.newFromMemory(rgba, widthPx, heightPx, 4, vips.BandFormat.uchar));
   const typed = scope.keep(four.copy({ interpretation: 'srgb' }));
   if (profile) typed.setBlob('icc-profile-data', profile as never);
-  return scope.keep(typed.flatten({ background: [255] }));
+  const opaque = scope.keep(typed.flatten({ background: [255] }));
+  if (exif) attachExif(vips, scope, opaque, exif);
+  return opaque;
 }
 
 function white(image: Image): number {

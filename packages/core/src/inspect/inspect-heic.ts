@@ -33,21 +33,37 @@ export function inspectHeic(bytes: Uint8Array): FileFacts {
   return facts;
 }
 
-/**
- * The colour profile that a HEIC picture carries, byte for byte; undefined where it has none, or names its colours by
- * numbers alone.
- */
-export function heicProfile(bytes: Uint8Array): Uint8Array | undefined {
+/** What a HEIC picture carries beside its pixels, byte for byte; undefined where it has none or is damaged. */
+export interface HeicBlocks {
+  /** A picture that names its colours by numbers alone has no profile. */
+  profile: Uint8Array | undefined;
+  /** From its TIFF header on. */
+  exif: Uint8Array | undefined;
+}
+
+export function heicBlocks(bytes: Uint8Array): HeicBlocks {
   const reader = new ByteReader(bytes);
   try {
     const metaBox = boxesIn(reader, 0, reader.length).find(box => box.type === 'meta');
-    if (!metaBox) return undefined;
+    if (!metaBox) return NO_BLOCKS;
     const meta = readMeta(reader, metaBox);
     const colour = propertiesOfPrimary(meta).find(box => box.type === 'colr' && isIcc(reader, box));
-    return colour && reader.slice(colour.from + 4, colour.to - colour.from - 4);
+    const notes = meta.items.find(item => item.type === 'Exif');
+    const block = notes && itemBytes(reader, meta, notes.id);
+    return {
+      profile: colour && reader.slice(colour.from + 4, colour.to - colour.from - 4),
+      exif: block && fromTiffHeader(block),
+    };
   } catch {
-    return undefined;
+    return NO_BLOCKS;
   }
+}
+
+const NO_BLOCKS: HeicBlocks = { profile: undefined, exif: undefined };
+
+/** Four bytes say how far on the TIFF header begins (ISO/IEC 23008-12, A.2.1). */
+function fromTiffHeader(block: Uint8Array): Uint8Array | undefined {
+  return block.length > 4 ? block.subarray(4 + new ByteReader(block).u32(0)) : undefined;
 }
 
 function propertiesOfPrimary(meta: HeifMeta): Box[] {
@@ -69,9 +85,9 @@ function readPicture(reader: ByteReader, facts: FileFacts, meta: HeifMeta, metaB
     if (!block || !place) continue;
     const at = { ...place, structure: isXmp ? 'XMP' : 'Exif' };
     facts.notes = present(at.structure, at);
+    const exif = isXmp ? undefined : fromTiffHeader(block);
     if (isXmp) readXmp(facts, block, at);
-    // Four bytes say how far on the TIFF header begins (ISO/IEC 23008-12, A.2.1).
-    else if (block.length > 4) readExif(facts, block.subarray(4 + new ByteReader(block).u32(0)), at);
+    else if (exif) readExif(facts, exif, at);
   }
 }
 

@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
-import { wordNumber, wordPlural, type Frame, type RuleSheet } from '@able-frame/core';
+import { PLAIN_FRAME, wordNumber, wordPlural, type Frame, type RuleSheet } from '@able-frame/core';
 import { Button, Select } from '../../parts/controls.tsx';
 import { setFrame } from '../../store/frame-actions.ts';
 import type { Row } from '../../store/rows.ts';
@@ -16,7 +16,7 @@ type Scope = 'same-picture' | 'needs-you' | 'same-kind';
 
 /**
  * Copies a frame to others. Everything in it is relative to the picture, so the same centre, size and canvas make sense
- * in another shape; quarter turns and levels belong to one exposure and stay behind, except between files of one picture.
+ * in another shape; corners, quarter turns and levels belong to one exposure and stay behind, except between files of one picture.
  */
 export function CopyFrame({ row, rows, sheet, frame }: Props) {
   const [scope, setScope] = useState<Scope>(sheet.deliverables.length > 1 ? 'same-picture' : 'needs-you');
@@ -29,12 +29,9 @@ export function CopyFrame({ row, rows, sheet, frame }: Props) {
   });
   const copy = async () => {
     for (const other of targets) {
-      const { turns, mirrored, levelDeg } = other.picture.frames?.[other.deliverable.id] ?? {
-        turns: 0 as const,
-        mirrored: false,
-        levelDeg: 0,
-      };
-      const own = scope === 'same-picture' ? frame : { ...frame, turns, mirrored, levelDeg };
+      const { square, turns, mirrored, levelDeg } =
+        other.picture.frames?.[other.deliverable.id] ?? PLAIN_FRAME;
+      const own = scope === 'same-picture' ? frame : { ...frame, square, turns, mirrored, levelDeg };
       await setFrame(other.picture.id, other.deliverable.id, own);
     }
     setSaid(`Copied to ${wordNumber(targets.length)} ${wordPlural(targets.length, 'file')}.`);

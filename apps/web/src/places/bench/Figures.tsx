@@ -50,6 +50,12 @@ export function Figures({ plan, source, deliverable }: Props) {
     >
       <dt>The file</dt>
       <dd>{wordSize(file.widthPx, file.heightPx)}</dd>
+      {geometry.square && (
+        <>
+          <dt>Squared up</dt>
+          <dd>{wordSize(picture.widthPx, picture.heightPx)}</dd>
+        </>
+      )}
       <dt>Picture kept</dt>
       <dd>{wordSize(Math.round(crop.widthPx), Math.round(crop.heightPx))}</dd>
       <dt>Lost</dt>
