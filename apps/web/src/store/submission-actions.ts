@@ -81,6 +81,7 @@ export async function movePicture(id: string, place: number): Promise<void> {
   const { submission, pictures } = submissionStore.getState();
   if (!submission) return;
   const counted = submission.order.filter(other => pictures.get(other)?.intake.taken);
+  if (!counted.includes(id)) return;
   const others = counted.filter(other => other !== id);
   const wanted = Math.min(others.length, Math.max(0, place - 1));
   const moved = [...others.slice(0, wanted), id, ...others.slice(wanted)];
