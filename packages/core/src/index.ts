@@ -16,6 +16,7 @@ export * from './plan/frame.ts';
 export * from './plan/homography.ts';
 export * from './plan/square-up.ts';
 export { estimateRatio, type RatioEstimate } from './plan/estimate-ratio.ts';
+export { frameInUse, type FrameInUse } from './plan/follow-frame.ts';
 export { fromCut } from './plan/from-cut.ts';
 export { frameRound, type InkBox } from './plan/frame-round.ts';
 export * from './plan/solve-frame.ts';

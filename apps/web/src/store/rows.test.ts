@@ -183,10 +183,18 @@ describe('a sheet that asks for several files', () => {
     expect(ledgerSentence(rows)).toMatch(/^Of four files, /);
   });
 
-  it('keeps the result of one file when the frame of the other changes', () => {
-    const made = rowsFor().map(row => madeFor(row, 'met'));
-    const changed = rowsFor({ frames: { small: { ...PLAIN_FRAME, size: 0.9 } } }, made);
+  it('keeps the result of one file with a frame of its own when the frame of the other changes', () => {
+    const large = { ...PLAIN_FRAME, size: 0.95 };
+    const made = rowsFor({ frames: { large } }).map(row => madeFor(row, 'met'));
+    const changed = rowsFor({ frames: { large, small: { ...PLAIN_FRAME, size: 0.9 } } }, made);
     expect(changed.map(r => r.state)).toEqual(['proven', 'ready', 'proven', 'proven']);
+  });
+
+  it('has both files follow one frame where their shapes agree', () => {
+    const made = rowsFor().map(row => madeFor(row, 'met'));
+    const changed = rowsFor({ frames: { large: { ...PLAIN_FRAME, size: 0.9 } } }, made);
+    expect(changed.map(r => r.state)).toEqual(['ready', 'ready', 'proven', 'proven']);
+    expect(changed.map(r => r.entry.follows)).toEqual([undefined, 'large', undefined, undefined]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { isAskedOf, type Deliverable, type RuleSheet } from '../rules/rule-sheet.ts';
 import { buildName } from '../naming/build-name.ts';
+import { frameInUse } from './follow-frame.ts';
 import type { Frame } from './frame.ts';
 import { planFile, type FilePlan, type PictureFacts } from './plan-file.ts';
 import type { PixelSize } from './solve-size.ts';
@@ -33,6 +34,8 @@ export interface EntryPlan {
   deliverableId: string;
   /** undefined when the picture could not be read. */
   plan: FilePlan | undefined;
+  /** The deliverable whose frame it follows; see frameInUse. */
+  follows?: string;
   faults: EntryFault[];
 }
 
@@ -93,20 +96,22 @@ function planPicture(
       takenOn: picture.takenOn,
       closesOn: sheet.closes?.at.slice(0, 10),
     });
+    const inUse = frameInUse(deliverable, deliverables, source, picture.frames);
     const plan = planFile(deliverable, {
       ...picture,
       source,
       name,
       details,
       acceptedCut: picture.acceptedCuts?.[deliverable.id],
-      frame: picture.frames?.[deliverable.id],
+      frame: inUse?.frame,
       inMonochromeSection: section?.picture === 'monochrome',
     });
     const own = [...faults, ...nameFault(plan.name, picture.title, counts)];
     if (sheet.maxFiles !== undefined && counts.files >= sheet.maxFiles)
       own.push({ code: 'too-many-files', place: counts.files + 1, limit: sheet.maxFiles });
     counts.files += 1;
-    return { pictureId: picture.id, deliverableId: deliverable.id, plan, faults: own };
+    const follows = inUse?.follows === undefined ? {} : { follows: inUse.follows };
+    return { pictureId: picture.id, deliverableId: deliverable.id, plan, faults: own, ...follows };
   });
   counts.bySection.set(section?.code ?? '', placeInSection + 1);
   counts.entries += 1;

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import type { Frame, PixelSize, RuleSheet } from '@able-frame/core';
+import { capitalised, type Frame, type PixelSize, type RuleSheet } from '@able-frame/core';
 import { Button } from '../../parts/controls.tsx';
 import type { Row } from '../../store/rows.ts';
 import { BenchControls } from './BenchControls.tsx';
@@ -24,6 +24,7 @@ export function FramePanel(props: Props) {
   const { row, rows, sheet, source, bench, ui } = props;
   const { picture, deliverable } = row;
   const { frame, plan, job } = bench;
+  const leader = sheet.deliverables.find(d => d.id === row.entry.follows);
   return (
     <Flex as="section" aria-label="Frame" direction="column" gap="12px">
       <BenchControls {...props} pictureId={picture.id} deliverable={deliverable} frame={frame} job={job} />
@@ -41,7 +42,9 @@ export function FramePanel(props: Props) {
       <CopyFrame row={row} rows={rows} sheet={sheet} frame={frame} />
       {!picture.frames?.[deliverable.id] && (
         <chakra.p color="inkSoft" fontSize="cell">
-          This is what the program proposes. Move the picture to make the frame yours.
+          {leader
+            ? `This follows the frame of ${capitalised(leader.label)}. Move the picture to give it one of its own.`
+            : 'This is what the program proposes. Move the picture to make the frame yours.'}
         </chakra.p>
       )}
     </Flex>
