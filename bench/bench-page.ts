@@ -38,7 +38,7 @@ export async function openBenchPage(): Promise<BenchPage> {
 }
 
 /** A photograph's size, profile and weight: a demo picture with strong grain laid over. */
-async function makeSource(): Promise<Buffer> {
+export async function makeSource(): Promise<Buffer> {
   const picture = path('../apps/web/public/demo/Saltpan Evening.jpg');
   const noise = {
     width: 6000,

@@ -9,6 +9,7 @@ import sharp from 'sharp';
 import { By } from 'selenium-webdriver';
 import { field, openBrowser, press, seeText } from '../e2e/browser.ts';
 import { serve } from '../e2e/serve.ts';
+import { record, recorded, report } from './screen-frames.ts';
 
 const STEPS = 180;
 const STEP_MS = 16;
@@ -18,31 +19,6 @@ const ASKED_SHARE = 0.95;
 const folder = await mkdtemp(join(tmpdir(), 'drag-'));
 const server = await serve();
 const { driver, close } = await openBrowser();
-
-/** Times between the frames of the screen from now on, until they are asked for. */
-const record = () =>
-  driver.executeScript(`
-    window.frameTimes = [];
-    let last = performance.now();
-    window.isRecording = true;
-    const next = now => {
-      window.frameTimes.push(now - last);
-      last = now;
-      if (window.isRecording) requestAnimationFrame(next);
-    };
-    requestAnimationFrame(next);`);
-const recorded = () =>
-  driver.executeScript('window.isRecording = false; return window.frameTimes.slice(2);') as Promise<number[]>;
-
-function report(name: string, times: number[]): number {
-  const sorted = times.slice().sort((a, b) => a - b);
-  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))]?.toFixed(1);
-  const within = times.filter(t => t <= ALLOWED_MS).length / times.length;
-  console.log(
-    `${name}: ${times.length} frames, median ${at(0.5)} ms, 95 % below ${at(0.95)} ms, ${(within * 100).toFixed(1)} % within ${ALLOWED_MS} ms`,
-  );
-  return within;
-}
 
 try {
   const file = join(folder, 'Wide shore.jpg');
@@ -68,9 +44,9 @@ try {
   await driver.wait(async () => (await driver.findElements(stage)).length, 120_000);
   await driver.executeScript('return new Promise(done => setTimeout(done, 3000))');
 
-  await record();
+  await record(driver);
   await driver.executeScript(`return new Promise(done => setTimeout(done, ${STEPS * STEP_MS}))`);
-  report('at rest', await recorded());
+  report('at rest', await recorded(driver), ALLOWED_MS);
 
   const element = await driver.findElement(stage);
   const drag = driver.actions({ async: true }).move({ origin: element }).press();
@@ -81,9 +57,9 @@ try {
       y: Math.round(60 * Math.cos(i / 9)),
       duration: STEP_MS,
     });
-  await record();
+  await record(driver);
   await drag.release().perform();
-  const within = report('dragging 100 megapixels', await recorded());
+  const within = report('dragging 100 megapixels', await recorded(driver), ALLOWED_MS);
   console.log(`asked: ${ASKED_SHARE * 100} % within ${ALLOWED_MS} ms`);
   if (within < ASKED_SHARE) process.exitCode = 1;
 } finally {

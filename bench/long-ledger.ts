@@ -5,6 +5,7 @@
 import { By } from 'selenium-webdriver';
 import { button, openBrowser, seeText } from '../e2e/browser.ts';
 import { serve } from '../e2e/serve.ts';
+import { report } from './screen-frames.ts';
 
 const MANY = 2000;
 const FEW = 20;
@@ -26,12 +27,7 @@ try {
     await seeText(driver, `All ${count}`, 90_000);
     const opened = performance.now() - start;
     const times = await scroll();
-    const sorted = times.slice().sort((a, b) => a - b);
-    const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] ?? NaN;
-    const within = times.filter(t => t <= ALLOWED_MS).length / times.length;
-    console.log(
-      `${String(count).padStart(5)} rows: opened in ${Math.round(opened)} ms; scrolling ${times.length} frames, median ${at(0.5).toFixed(1)} ms, 95 % below ${at(0.95).toFixed(1)} ms, ${(within * 100).toFixed(1)} % within ${ALLOWED_MS} ms`,
-    );
+    report(`${count} rows, opened in ${Math.round(opened)} ms, scrolled`, times, ALLOWED_MS);
   }
   await driver.executeScript('scrollTo(0, 0)');
   const accept = await button(driver, 'Accept this cut of Lantern boats');
