@@ -27,7 +27,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['harrowby-auction', 2],
   ['highmoor-estate', 4],
   ['ister-salon', 3],
-  ['lantry-university', 1],
   ['lido-heritage-loan', 1],
   ['monday-club-mailing', 2],
   ['moor-edge-prints', 3],
@@ -48,7 +47,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['old-mill-exhibition', 3],
   ['palisade-open', 1],
   ['tern-island-ps', 2],
-  ['uni-hall-card', 1],
   ['zenith-photo-bank', 1],
 ]);
 
