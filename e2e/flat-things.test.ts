@@ -101,6 +101,18 @@ describe('a print that was photographed at a slant', () => {
     await driver.wait(async () => (await figure(driver, 'Picture kept')) === squared, 5000);
   });
 
+  it('stands beside a picture whose shape is typed, since the rules leave it free', async () => {
+    const { driver } = stage.browser;
+    await press(driver, 'Next');
+    await seeText(driver, 'Harbour Wall Panorama: Jury file');
+    await (await driver.findElement(By.xpath("//label[contains(., 'Trim')]/input"))).click();
+    await (await field(driver, 'Height, px')).sendKeys(all, '2000', Key.TAB);
+    await driver.wait(async () => (await figure(driver, 'Picture kept')) === '7800 × 2000', 5000);
+    expect(await (await field(driver, 'Shape')).getAttribute('value')).toBe('free');
+    await press(driver, 'Previous');
+    await seeText(driver, 'Framed Print: Jury file');
+  });
+
   it('is made and proven as it was seen', async () => {
     const { driver } = stage.browser;
     await withoutGuides();
@@ -112,6 +124,11 @@ describe('a print that was photographed at a slant', () => {
     const out = await packed('artwork');
     const name = (await readdir(out)).find(n => n.includes('Framed-Print'));
     const file = join(out, name ?? 'missing');
+    const wide = (await readdir(out)).find(n => n.includes('Panorama'));
+    const size = execFileSync('identify', ['-format', '%w %h', join(out, wide ?? 'missing')], {
+      encoding: 'utf8',
+    });
+    expect(size).toBe('3000 769');
     const { data, info } = await sharp(file).raw().toBuffer({ resolveWithObject: true });
     expect(info.width / info.height).toBeCloseTo(4 / 3, 2);
     // One part in a hundred from every corner there is night sky or water, and not the bright mount beyond it.

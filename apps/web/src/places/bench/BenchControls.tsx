@@ -14,7 +14,7 @@ import { CanvasFields } from './CanvasFields.tsx';
 import { FlatTools } from './FlatTools.tsx';
 import { FrameMethods } from './FrameMethods.tsx';
 import { GUIDE_WORDS } from './Guides.tsx';
-import { levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
+import { cutTo, levelledTo, mirroredOnce, turnedOnce } from './move-frame.ts';
 import type { Tool } from './use-stage-gestures.ts';
 import type { BenchView } from './use-bench-view.ts';
 
@@ -125,17 +125,35 @@ function CutFields({ source, deliverable, frame, job, onFrame }: Props) {
         }}
       />
       {isShapeFree(deliverable, source) && (
-        <ChoiceField
-          label="Shape"
-          hint="The rules leave it free."
-          value={String(frame.ratio ?? 0)}
-          options={SHAPES}
-          onChange={value => onFrame({ ...frame, ratio: Number(value) || undefined })}
-        />
+        <>
+          <NumberField
+            label="Height, px"
+            hint="Of the picture that is kept: any shape is allowed."
+            value={Math.round(crop.heightPx)}
+            onChange={v => {
+              if (v === undefined || v < 1 || v > picture.heightPx) return false;
+              onFrame(cutTo(frame, source, { widthPx: crop.widthPx, heightPx: v }));
+              return true;
+            }}
+          />
+          <ChoiceField
+            label="Shape"
+            hint="The rules leave it free."
+            value={shapeOf(frame)}
+            options={SHAPES}
+            onChange={value => value !== FREE && onFrame({ ...frame, ratio: Number(value) || undefined })}
+          />
+        </>
       )}
     </Flex>
   );
 }
+
+/** A shape that is none of the usual ones. */
+const FREE = 'free';
+
+const shapeOf = ({ ratio }: Frame) =>
+  ratio === undefined ? '0' : String(ratio) in SHAPES ? String(ratio) : FREE;
 
 const SHAPES: Readonly<Record<string, string>> = {
   '0': 'as the picture is',
@@ -148,6 +166,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   '3': '3 : 1',
   '0.6666666666666666': '2 : 3',
   '0.8': '4 : 5',
+  [FREE]: 'as typed',
 };
 
 function isShapeFree(deliverable: Deliverable, source: PixelSize): boolean {

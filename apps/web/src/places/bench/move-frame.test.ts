@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planFile, PLAIN_FRAME, type Deliverable, type Frame } from '@able-frame/core';
 import {
+  planFile,
+  PLAIN_FRAME,
+  sizeLimits,
+  solveFrame,
+  type Deliverable,
+  type Frame,
+} from '@able-frame/core';
+import {
+  cutTo,
   levelledTo,
   mirroredOnce,
   mountedAt,
@@ -75,4 +83,20 @@ describe('moving the picture under its frame', () => {
     expect(levelledTo(PLAIN_FRAME, 1.234).levelDeg).toBe(1.2);
     expect(mountedAt(PLAIN_FRAME, 3, -3)).toMatchObject({ canvasX: 1, canvasY: 0 });
   });
+});
+
+it('cuts to any width and height that a person types, and keeps them under rules that leave the shape free', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 40, max: 6000 }),
+      fc.integer({ min: 40, max: 4000 }),
+      (widthPx, heightPx) => {
+        const frame = cutTo(PLAIN_FRAME, source, { widthPx, heightPx });
+        const solved = solveFrame(source, frame, sizeLimits({ rules: [] } as never, source), true);
+        if (solved.outcome !== 'solved') throw new Error(solved.outcome);
+        expect(Math.abs(solved.cut.widthPx - widthPx)).toBeLessThanOrEqual(1);
+        expect(Math.abs(solved.cut.heightPx - heightPx)).toBeLessThanOrEqual(1);
+      },
+    ),
+  );
 });

@@ -1,4 +1,11 @@
-import { pictureSize, type ConformJob, type Frame, type PixelSize, type SquareUp } from '@able-frame/core';
+import {
+  largestCut,
+  pictureSize,
+  type ConformJob,
+  type Frame,
+  type PixelSize,
+  type SquareUp,
+} from '@able-frame/core';
 
 /** Least size of a cut that can be asked for; the rules usually stop long before. */
 const LEAST_SIZE = 0.02;
@@ -33,6 +40,13 @@ export function movedBy(frame: Frame, source: PixelSize, rightPx: number, downPx
 export function mountedAt(frame: Frame, byX: number, byY: number): Frame {
   const within = (value: number) => Math.min(1, Math.max(0, value));
   return { ...frame, canvasX: within(frame.canvasX + byX), canvasY: within(frame.canvasY + byY) };
+}
+
+/** A cut of so many source pixels, whatever its shape: for sheets that leave the shape free. */
+export function cutTo(frame: Frame, source: PixelSize, { widthPx, heightPx }: PixelSize): Frame {
+  const ratio = widthPx / heightPx;
+  const largest = largestCut(pictureSize(source, frame), frame.levelDeg, ratio, { x: 0, y: 0 });
+  return { ...frame, method: 'trim', ratio, size: Math.min(1, widthPx / largest.widthPx) };
 }
 
 /** Makes the cut larger or smaller: a factor above 1 shows more of the picture. */
