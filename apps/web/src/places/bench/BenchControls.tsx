@@ -8,7 +8,7 @@ import {
   type Frame,
   type PixelSize,
 } from '@able-frame/core';
-import { Button } from '../../parts/controls.tsx';
+import { Button, Input } from '../../parts/controls.tsx';
 import { ChoiceField, NumberField } from '../../parts/fields.tsx';
 import { CanvasFields } from './CanvasFields.tsx';
 import { FlatTools } from './FlatTools.tsx';
@@ -83,9 +83,21 @@ function Level({ frame, onFrame }: Pick<Props, 'frame' | 'onFrame'>) {
           onChange={event => onFrame(levelledTo(frame, Number(event.target.value)))}
         />
       </Box>
-      <chakra.output htmlFor="level" fontFamily="measure" minWidth="6ch" textAlign="right">
-        {frame.levelDeg.toFixed(1)}°
-      </chakra.output>
+      <Input
+        type="number"
+        aria-label="Level in figures"
+        min={-45}
+        max={45}
+        step={0.1}
+        width="9ch"
+        fontFamily="measure"
+        textAlign="right"
+        value={frame.levelDeg}
+        onChange={event => {
+          const deg = event.target.valueAsNumber;
+          if (Number.isFinite(deg)) onFrame(levelledTo(frame, deg));
+        }}
+      />
     </Flex>
   );
 }

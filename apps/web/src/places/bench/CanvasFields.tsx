@@ -1,10 +1,12 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
-import { mustsOf, type Deliverable, type Frame } from '@able-frame/core';
+import { mustsOf, type ConformJob, type Deliverable, type Frame } from '@able-frame/core';
 import { Button } from '../../parts/controls.tsx';
+import { NumberField } from '../../parts/fields.tsx';
 
 interface Props {
   deliverable: Deliverable;
   frame: Frame;
+  job: ConformJob | undefined;
   /** Whether the next press on the picture takes its colour. */
   isPicking: boolean;
   onPick: () => void;
@@ -17,8 +19,20 @@ const PLAIN = [
   ['#000000', 'Black'],
 ] as const;
 
+/** Where the picture stands on its canvas, in pixels of the file. */
+const PLACES = [
+  {
+    label: 'From the left, px',
+    hint: 'Canvas on the left.',
+    side: 'widthPx',
+    start: 'leftPx',
+    share: 'canvasX',
+  },
+  { label: 'From the top, px', hint: 'Canvas above.', side: 'heightPx', start: 'topPx', share: 'canvasY' },
+] as const;
+
 /** The canvas round a mounted picture: its colour, where the sheet does not give one, and where the picture stands. */
-export function CanvasFields({ deliverable, frame, isPicking, onPick, onFrame }: Props) {
+export function CanvasFields({ deliverable, frame, job, isPicking, onPick, onFrame }: Props) {
   const asked = mustsOf(deliverable, 'canvas').find(rule => rule.colour)?.colour;
   return (
     <Flex gap="8px 10px" wrap="wrap" align="flex-end">
@@ -50,6 +64,26 @@ export function CanvasFields({ deliverable, frame, isPicking, onPick, onFrame }:
       <Button look="quiet" onClick={() => onFrame({ ...frame, canvasX: 0.5, canvasY: 0.5 })}>
         Into the middle
       </Button>
+      {job?.canvas &&
+        PLACES.map(({ label, hint, side, start, share }) => {
+          const { canvas, target } = job;
+          const room = canvas ? canvas[side] - target[side] : 0;
+          // A picture that fills the canvas from edge to edge has one place only.
+          if (!canvas || room < 1) return null;
+          return (
+            <NumberField
+              key={label}
+              label={label}
+              hint={hint}
+              value={canvas[start]}
+              onChange={v => {
+                if (v === undefined || v > room) return false;
+                onFrame({ ...frame, [share]: v / room });
+                return true;
+              }}
+            />
+          );
+        })}
     </Flex>
   );
 }
