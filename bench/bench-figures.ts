@@ -4,6 +4,7 @@
  */
 import sharp from 'sharp';
 import { PLAIN_FRAME, squaredSize, type ConformJob, type Geometry, type Quad } from '@able-frame/core';
+import { wholeJob } from '../packages/core/src/testing/whole-job.ts';
 import { median, openBenchPage } from './bench-page.ts';
 
 const ROUNDS = 5;
@@ -26,27 +27,12 @@ const KEPT = 0.94;
 function job(geometry: Geometry, size: { widthPx: number; heightPx: number }): ConformJob {
   const kept = { widthPx: Math.round(size.widthPx * KEPT), heightPx: Math.round(size.heightPx * KEPT) };
   return {
+    ...wholeJob(kept, kept),
     geometry,
     crop: {
       leftPx: (size.widthPx - kept.widthPx) / 2,
       topPx: (size.heightPx - kept.heightPx) / 2,
       ...kept,
-    },
-    target: kept,
-    canvas: undefined,
-    output: {
-      format: 'jpeg',
-      bitDepth: 8,
-      space: 'srgb',
-      embedProfile: true,
-      scan: 'baseline',
-      leastQuality: 1,
-      fullChroma: false,
-      neutral: false,
-      ppi: undefined,
-      maxBytes: undefined,
-      minBytes: undefined,
-      metadata: { author: undefined, copyright: undefined, camera: false, location: false },
     },
   };
 }

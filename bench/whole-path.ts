@@ -2,7 +2,8 @@
  * One 24-megapixel JPEG to a proven file under a ceiling: in headless Chromium, in Node, and by sharp in Node, in
  * turn in the same run. Prints medians and ratios, and the memory of the page over a hundred pictures.
  */
-import { inspectFile, type ConformJob } from '@able-frame/core';
+import { inspectFile } from '@able-frame/core';
+import { wholeJob } from '../packages/core/src/testing/whole-job.ts';
 import { conformPicture } from '../packages/imaging/src/conform-picture.ts';
 import { startEngineInNode } from '../packages/imaging/src/node.ts';
 import { median, openBenchPage, pagePeakBytes } from './bench-page.ts';
@@ -11,26 +12,11 @@ import { meanLevelOf, sharpWholePath } from './sharp-yardstick.ts';
 const ROUNDS = 5;
 const IN_A_ROW = 100;
 const FIRST = 25;
-const JOB: ConformJob = {
-  geometry: { turns: 0, mirrored: false, levelDeg: 0 },
-  canvas: undefined,
-  crop: { leftPx: 0, topPx: 0, widthPx: 6000, heightPx: 4000 },
-  target: { widthPx: 2400, heightPx: 1600 },
-  output: {
-    format: 'jpeg',
-    bitDepth: 8,
-    space: 'srgb',
-    embedProfile: true,
-    scan: 'baseline',
-    leastQuality: 1,
-    fullChroma: false,
-    neutral: false,
-    ppi: 300,
-    maxBytes: 1_500_000,
-    minBytes: undefined,
-    metadata: { author: undefined, copyright: undefined, camera: false, location: false },
-  },
-};
+const JOB = wholeJob(
+  { widthPx: 6000, heightPx: 4000 },
+  { widthPx: 2400, heightPx: 1600 },
+  { ppi: 300, maxBytes: 1_500_000 },
+);
 const { browser, source, close } = await openBenchPage();
 const engine = await startEngineInNode();
 try {

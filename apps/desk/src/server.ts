@@ -11,7 +11,7 @@ const address =
   asked === undefined
     ? await listenOnFreePort()
     : await app.listen({ host: '127.0.0.1', port: Number(asked) });
-console.log(`Able Frame is at ${address}`);
+process.stdout.write(`Able Frame is at ${address}\n`);
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.once(signal, () => {

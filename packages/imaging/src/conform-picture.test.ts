@@ -15,6 +15,7 @@ import {
   type OutputSettings,
 } from '@able-frame/core';
 import { writeProfile, RECIPES } from '../../core/src/colour/write-profile.ts';
+import { FREE_OUTPUT } from '../../core/src/testing/whole-job.ts';
 import { conformPicture, type ConformResult } from './conform-picture.ts';
 import { encodePicture } from './encode.ts';
 import { withScope, type Vips } from './engine.ts';
@@ -38,21 +39,6 @@ afterAll(async () => {
 });
 
 const LEVEL = { turns: 0, mirrored: false, levelDeg: 0 } as const;
-const FREE: OutputSettings = {
-  format: 'jpeg',
-  bitDepth: 8,
-  space: 'srgb',
-  embedProfile: true,
-  scan: 'baseline',
-  leastQuality: 1,
-  fullChroma: false,
-  neutral: false,
-  ppi: undefined,
-  maxBytes: undefined,
-  minBytes: undefined,
-  metadata: { author: undefined, copyright: undefined, camera: false, location: false },
-};
-
 /** A picture whose quarters are red, green, blue and white, clockwise from the upper left. */
 function quarters(widthPx: number, heightPx: number): Sharp {
   const raw = Buffer.alloc(widthPx * heightPx * 3);
@@ -113,7 +99,7 @@ function conform(
         crop: crop ?? { leftPx: 0, topPx: 0, ...size },
         target,
         canvas,
-        output: { ...FREE, ...output },
+        output: { ...FREE_OUTPUT, ...output },
       },
     },
     () => undefined,
@@ -592,13 +578,13 @@ function reencodeAt(
         crop: { leftPx: 0, topPx: 0, widthPx: 600, heightPx: 400 },
         target,
         geometry: LEVEL,
-        output: FREE,
+        output: FREE_OUTPUT,
       }).copyMemory(),
     );
     return encodePicture(
       vips,
       pixels,
-      FREE,
+      FREE_OUTPUT,
       { exif: false, xmp: undefined },
       { quality, fullChroma, effort: 0 },
     );

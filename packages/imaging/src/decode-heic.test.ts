@@ -2,7 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { inspectFile, judgeIncoming, uprightSize, valueOf } from '@able-frame/core';
+import { inspectFile, judgeIncoming, uprightSize, valueOf, type OutputSettings } from '@able-frame/core';
+import { FREE_OUTPUT, wholeJob } from '../../core/src/testing/whole-job.ts';
 import { conformPicture, type ConformInput } from './conform-picture.ts';
 import type { Vips } from './engine.ts';
 import { makeThumbnail } from './make-thumbnail.ts';
@@ -25,32 +26,17 @@ afterAll(() => vips.shutdown());
 const quiet = () => undefined;
 
 /** Half the size, as JPEG. */
-function jobFor(bytes: Uint8Array, upright: { widthPx: number; heightPx: number }): ConformInput {
+function jobFor(
+  bytes: Uint8Array,
+  upright: { widthPx: number; heightPx: number },
+  output: Partial<OutputSettings> = {},
+): ConformInput {
   const facts = inspectFile(bytes);
   return {
     bytes,
     orientation: valueOf(facts.orientation) ?? 1,
     space: valueOf(facts.profile)?.space ?? 'untagged',
-    job: {
-      geometry: { turns: 0, mirrored: false, levelDeg: 0 },
-      crop: { leftPx: 0, topPx: 0, ...upright },
-      target: { widthPx: upright.widthPx / 2, heightPx: upright.heightPx / 2 },
-      canvas: undefined,
-      output: {
-        format: 'jpeg',
-        bitDepth: 8,
-        space: 'srgb',
-        embedProfile: true,
-        scan: 'baseline',
-        leastQuality: 1,
-        fullChroma: false,
-        neutral: false,
-        ppi: undefined,
-        maxBytes: undefined,
-        minBytes: undefined,
-        metadata: { author: undefined, copyright: undefined, camera: false, location: false },
-      },
-    },
+    job: wholeJob(upright, { widthPx: upright.widthPx / 2, heightPx: upright.heightPx / 2 }, output),
   };
 }
 
@@ -99,8 +85,8 @@ describe('a picture of a phone (HEIC)', () => {
 
   it('keeps the camera’s own data where they are asked for, and nothing else of its notes', async () => {
     const bytes = fixture('phone');
-    const input = jobFor(bytes, { widthPx: 320, heightPx: 200 });
-    input.job.output.metadata.camera = true;
+    const metadata = { ...FREE_OUTPUT.metadata, camera: true };
+    const input = jobFor(bytes, { widthPx: 320, heightPx: 200 }, { metadata });
     const result = conformPicture(vips, input, quiet, await readyOriginal(bytes));
     if (result.outcome !== 'made') throw new Error('too heavy');
     const facts = inspectFile(result.file.bytes);

@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ConformJob } from '@able-frame/core';
+import { wholeJob } from '../../core/src/testing/whole-job.ts';
 import { conformPicture } from './conform-picture.ts';
 import type { Vips } from './engine.ts';
 import { findInk } from './find-ink.ts';
@@ -68,25 +69,8 @@ describe('writing on paper', () => {
 
 describe('paper made evenly white', () => {
   const job = (evenPaper: boolean): ConformJob => ({
-    geometry: { turns: 0, mirrored: false, levelDeg: 0 },
-    crop: { leftPx: 0, topPx: 0, widthPx: 1500, heightPx: 1000 },
-    ...(evenPaper ? { evenPaper } : {}),
-    target: { widthPx: 600, heightPx: 400 },
-    canvas: undefined,
-    output: {
-      format: 'png',
-      bitDepth: 8,
-      space: 'srgb',
-      embedProfile: true,
-      scan: 'baseline',
-      leastQuality: 1,
-      fullChroma: false,
-      neutral: false,
-      ppi: undefined,
-      maxBytes: undefined,
-      minBytes: undefined,
-      metadata: { author: undefined, copyright: undefined, camera: false, location: false },
-    },
+    ...wholeJob({ widthPx: 1500, heightPx: 1000 }, { widthPx: 600, heightPx: 400 }, { format: 'png' }),
+    evenPaper,
   });
   const make = async (bytes: Uint8Array, evenPaper: boolean) => {
     const input = { bytes, orientation: 1, space: 'untagged' as const, job: job(evenPaper) };
