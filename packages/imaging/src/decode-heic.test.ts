@@ -107,7 +107,10 @@ describe('a picture of a phone (HEIC)', () => {
 
   it('that is damaged or cut short is refused with a reason', async () => {
     const whole = fixture('phone');
-    expect(judgeIncoming(inspectFile(whole.subarray(0, 1200)), 'a.heic')).toMatchObject({ taken: false });
+    expect(judgeIncoming(inspectFile(whole.subarray(0, 1200)), 'a.heic')).toMatchObject({
+      taken: false,
+      refusal: { code: 'cut-short' },
+    });
     const damaged = whole.slice();
     // Behind the decoder's own set-up, where the picture is.
     damaged.fill(0x5a, 914, 1300);

@@ -194,7 +194,8 @@ describe('a sheet that asks for several files', () => {
     const made = rowsFor().map(row => madeFor(row, 'met'));
     const changed = rowsFor({ frames: { large: { ...PLAIN_FRAME, size: 0.9 } } }, made);
     expect(changed.map(r => r.state)).toEqual(['ready', 'ready', 'proven', 'proven']);
-    expect(changed.map(r => r.entry.follows)).toEqual([undefined, 'large', undefined, undefined]);
+    expect(changed.map(r => r.entry.frame?.follows)).toEqual([undefined, 'large', undefined, undefined]);
+    expect(changed.map(r => r.entry.frame?.frame.size)).toEqual([0.9, 0.9, undefined, undefined]);
   });
 });
 

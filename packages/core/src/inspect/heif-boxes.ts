@@ -17,10 +17,10 @@ const MAX_BOXES = 4000;
 
 /**
  * The boxes between two offsets.
+ * @param boxes takes them one by one, so that those before a broken one are known
  * @throws OutOfBytes when one reaches beyond its parent
  */
-export function boxesIn(reader: ByteReader, from: number, to: number): Box[] {
-  const boxes: Box[] = [];
+export function boxesIn(reader: ByteReader, from: number, to: number, boxes: Box[] = []): Box[] {
   let offset = from;
   while (offset + 8 <= to && boxes.length < MAX_BOXES) {
     const short = reader.u32(offset);

@@ -15,16 +15,18 @@ import { readExif, readXmp } from './metadata.ts';
 export function inspectHeic(bytes: Uint8Array): FileFacts {
   const reader = new ByteReader(bytes);
   const facts = noFacts('heic', bytes.length);
+  const boxes: Box[] = [];
   try {
-    const boxes = boxesIn(reader, 0, reader.length);
+    boxesIn(reader, 0, reader.length, boxes);
+    facts.complete = present(true, { offset: 0, length: reader.length, structure: 'boxes' });
+  } catch (error) {
+    facts.complete = unreadable(faultOf(error));
+  }
+  try {
     const meta = boxes.find(box => box.type === 'meta');
     if (meta) readPicture(reader, facts, readMeta(reader, meta), meta);
-    const last = boxes.at(-1);
-    if (last) facts.complete = present(true, { offset: 0, length: last.to, structure: 'boxes' });
   } catch (error) {
-    const why =
-      error instanceof OutOfBytes ? 'the file stops before its end: it was cut short' : message(error);
-    facts.complete = unreadable(why);
+    facts.complete = unreadable(faultOf(error));
   }
   if (facts.widthPx.state === 'absent') {
     facts.widthPx = unreadable('no picture was found in the file');
@@ -140,5 +142,8 @@ function isAlpha(reader: ByteReader, box: Box): boolean {
 }
 
 const placeOf = ({ type, offset, length }: Box): Place => ({ offset, length, structure: type });
+
+const faultOf = (error: unknown) =>
+  error instanceof OutOfBytes ? 'the file stops before its end: it was cut short' : message(error);
 
 const message = (error: unknown) => (error as Error).message;

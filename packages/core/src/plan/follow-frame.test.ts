@@ -17,13 +17,21 @@ const cut: Frame = { ...PLAIN_FRAME, ratio: 2, size: 0.8, centreX: 0.1 };
 
 describe('a file without a frame of its own', () => {
   it('follows another file of the picture where both come to the same shape', () => {
-    expect(frameInUse(small, kinds, source, { large: cut })).toEqual({ frame: cut, follows: 'large' });
+    expect(frameInUse(small, kinds, source, { large: cut })).toMatchObject({
+      frame: { size: 0.8, centreX: 0.1 },
+      follows: 'large',
+    });
     expect(frameInUse(large, kinds, source, { large: cut })).toEqual({ frame: cut, follows: undefined });
+  });
+
+  it('takes the shape along that the rules of the other file gave the cut', () => {
+    const plain = { ...PLAIN_FRAME, size: 0.9 };
+    const followed = frameInUse(small, kinds, source, { square: plain });
+    expect(followed).toMatchObject({ frame: { ratio: 1, size: 0.9 }, follows: 'square' });
   });
 
   it('does not follow into another shape, and follows nobody where nobody has a frame', () => {
     expect(frameInUse(square, kinds, source, { large: cut })).toBeUndefined();
-    expect(frameInUse(small, kinds, source, { square: cut })).toBeUndefined();
     expect(frameInUse(small, kinds, source, {})).toBeUndefined();
     expect(frameInUse(small, kinds, source, undefined)).toBeUndefined();
   });

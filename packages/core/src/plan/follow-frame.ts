@@ -4,7 +4,7 @@ import type { Frame } from './frame.ts';
 import type { PixelSize } from './pixel-size.ts';
 import { mayMount } from './plan-file.ts';
 import { sizeLimits } from './size-limits.ts';
-import { solveFrame, type FrameSolution } from './solve-frame.ts';
+import { solveFrame } from './solve-frame.ts';
 
 /** The frame that counts for one file of a picture. */
 export interface FrameInUse {
@@ -30,30 +30,28 @@ export function frameInUse(
   const own = frames?.[deliverable.id];
   if (own) return { frame: own, follows: undefined };
   for (const sibling of siblings) {
-    const frame = frames?.[sibling.id];
-    const isAllowed = frame?.method !== 'mount' || mayMount(deliverable);
-    if (frame && isAllowed && sibling.id !== deliverable.id && agree(deliverable, sibling, source, frame))
+    const lead = frames?.[sibling.id];
+    if (!lead || sibling.id === deliverable.id) continue;
+    const shape = shapeOf(sibling, source, lead);
+    if (!shape || (lead.method === 'mount' && !mayMount(deliverable))) continue;
+    // What the other file's rules made of the shape belongs to the cut; these rules may leave it free.
+    const frame = shape.method === 'trim' ? { ...lead, ratio: shape.ratio } : lead;
+    const own = shapeOf(deliverable, source, frame);
+    if (own?.method === shape.method && Math.abs(Math.log(own.ratio / shape.ratio)) < SAME_SHAPE)
       return { frame, follows: sibling.id };
   }
   return undefined;
 }
 
-function agree(a: Deliverable, b: Deliverable, source: PixelSize, frame: Frame): boolean {
-  const [first, second] = [a, b].map(d => {
-    const mayEnlarge = rulesOf(d, 'enlarging').some(rule => rule.allowed);
-    return solveFrame(source, frame, sizeLimits(d, source), mayEnlarge);
-  });
-  const [p, q] = [shapeOf(first), shapeOf(second)];
-  return (
-    p !== undefined &&
-    q !== undefined &&
-    p.method === q.method &&
-    Math.abs(Math.log(p.ratio / q.ratio)) < SAME_SHAPE
-  );
-}
-
-function shapeOf(solved: FrameSolution | undefined): { ratio: number; method: Frame['method'] } | undefined {
-  if (solved?.outcome !== 'solved') return undefined;
+/** What a frame comes to under the rules of a file; undefined where they cannot be met with it. */
+function shapeOf(
+  deliverable: Deliverable,
+  source: PixelSize,
+  frame: Frame,
+): { ratio: number; method: Frame['method'] } | undefined {
+  const mayEnlarge = rulesOf(deliverable, 'enlarging').some(rule => rule.allowed);
+  const solved = solveFrame(source, frame, sizeLimits(deliverable, source), mayEnlarge);
+  if (solved.outcome !== 'solved') return undefined;
   const { widthPx, heightPx } = solved.canvas ?? solved.target;
   return { ratio: widthPx / heightPx, method: solved.method };
 }

@@ -1,6 +1,6 @@
 import { isAskedOf, type Deliverable, type RuleSheet } from '../rules/rule-sheet.ts';
 import { buildName } from '../naming/build-name.ts';
-import { frameInUse } from './follow-frame.ts';
+import { frameInUse, type FrameInUse } from './follow-frame.ts';
 import type { Frame } from './frame.ts';
 import { planFile, type FilePlan, type PictureFacts } from './plan-file.ts';
 import type { PixelSize } from './solve-size.ts';
@@ -34,8 +34,8 @@ export interface EntryPlan {
   deliverableId: string;
   /** undefined when the picture could not be read. */
   plan: FilePlan | undefined;
-  /** The deliverable whose frame it follows; see frameInUse. */
-  follows?: string;
+  /** The person's frame that counts for it, its own or one that it follows; missing while the program proposes. */
+  frame?: FrameInUse;
   faults: EntryFault[];
 }
 
@@ -110,8 +110,8 @@ function planPicture(
     if (sheet.maxFiles !== undefined && counts.files >= sheet.maxFiles)
       own.push({ code: 'too-many-files', place: counts.files + 1, limit: sheet.maxFiles });
     counts.files += 1;
-    const follows = inUse?.follows === undefined ? {} : { follows: inUse.follows };
-    return { pictureId: picture.id, deliverableId: deliverable.id, plan, faults: own, ...follows };
+    const frame = inUse ? { frame: inUse } : {};
+    return { pictureId: picture.id, deliverableId: deliverable.id, plan, faults: own, ...frame };
   });
   counts.bySection.set(section?.code ?? '', placeInSection + 1);
   counts.entries += 1;

@@ -29,8 +29,7 @@ export function CopyFrame({ row, rows, sheet, frame }: Props) {
   });
   const copy = async () => {
     for (const other of targets) {
-      const { square, turns, mirrored, levelDeg } =
-        other.picture.frames?.[other.deliverable.id] ?? PLAIN_FRAME;
+      const { square, turns, mirrored, levelDeg } = other.entry.frame?.frame ?? PLAIN_FRAME;
       const own = scope === 'same-picture' ? frame : { ...frame, square, turns, mirrored, levelDeg };
       await setFrame(other.picture.id, other.deliverable.id, own);
     }

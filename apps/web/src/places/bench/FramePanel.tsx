@@ -24,7 +24,7 @@ export function FramePanel(props: Props) {
   const { row, rows, sheet, source, bench, ui } = props;
   const { picture, deliverable } = row;
   const { frame, plan, job } = bench;
-  const leader = sheet.deliverables.find(d => d.id === row.entry.follows);
+  const leader = sheet.deliverables.find(d => d.id === row.entry.frame?.follows);
   return (
     <Flex as="section" aria-label="Frame" direction="column" gap="12px">
       <BenchControls {...props} pictureId={picture.id} deliverable={deliverable} frame={frame} job={job} />

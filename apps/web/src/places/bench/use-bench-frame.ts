@@ -23,9 +23,9 @@ export interface BenchFrame {
 }
 
 /** The frame of one file: kept in the store when it rests, here while it moves. */
-export function useBenchFrame({ picture, deliverable, entry }: Row, source: PixelSize): BenchFrame {
-  // A file without a frame of its own may follow another file of its picture.
-  const own = picture.frames?.[deliverable.id] ?? picture.frames?.[entry.follows ?? ''];
+export function useBenchFrame(row: Row, source: PixelSize): BenchFrame {
+  const { picture, deliverable } = row;
+  const own = row.entry.frame?.frame;
   // Without a frame of the person's, the bench begins with what the program proposes.
   const kept = useMemo(
     () =>

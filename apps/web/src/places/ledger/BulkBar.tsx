@@ -94,8 +94,9 @@ export function BulkBar({ rows, submission }: { rows: readonly Row[]; submission
 }
 
 async function setMethod(rows: readonly Row[], method: Frame['method']): Promise<void> {
-  for (const { picture, deliverable } of rows) {
-    const frame = picture.frames?.[deliverable.id] ?? PLAIN_FRAME;
+  for (const row of rows) {
+    const { picture, deliverable } = row;
+    const frame = row.entry.frame?.frame ?? PLAIN_FRAME;
     const source = sizeOf(picture);
     if (method === 'mount' && !mayMount(deliverable)) continue;
     // Where the rules ask for another shape, a picture stays as it is framed.
@@ -108,8 +109,9 @@ async function setMethod(rows: readonly Row[], method: Frame['method']): Promise
 
 /** The colour of every canvas among the selected; a trimmed picture has none. */
 async function setCanvas(rows: readonly Row[], canvasColour: string): Promise<void> {
-  for (const { picture, deliverable } of rows) {
-    const frame = picture.frames?.[deliverable.id];
+  for (const row of rows) {
+    const { picture, deliverable } = row;
+    const frame = row.entry.frame?.frame;
     if (frame?.method === 'mount') await setFrame(picture.id, deliverable.id, { ...frame, canvasColour });
   }
 }
