@@ -13,7 +13,7 @@ const BEFORE = new RegExp(
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from))\\b|≥|>)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
@@ -22,11 +22,11 @@ const BEFORE = new RegExp(
 const SIDE_WORDS =
   '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than))`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)[.;,)]|,? ?whichever (?:is|comes)|at the outside)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: of| size| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -45,6 +45,8 @@ export function boundOf(before: string, after: string): Bound {
   let bound: Bound = 'unsaid';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
+  if (SUBJECT_OVER.test(before) && VERB_AFTER.test(after) && !WANTED_AFTER.test(after)) return 'max';
+  if (SUBJECT_UNDER.test(before) && VERB_AFTER.test(after) && !WANTED_AFTER.test(after)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
     const { max1, max1b, max1c, max2, min1, min2 } = match.groups ?? {};
     bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
@@ -56,9 +58,20 @@ const OVER = new RegExp(`\\b(?:${MORE}(?: than)?)\\b\\D*$`, 'i');
 const REFUSED_AFTER =
   /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
 
+/** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
+const SUBJECT =
+  '(?:(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}|^)(?:(?:that|which) (?:is|are) |with |of |whose \\w+ (?:is|are) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
+const SUBJECT_OVER = new RegExp(`${SUBJECT}${MORE}(?: than)?(?: the)? $`, 'i');
+const SUBJECT_UNDER = new RegExp(`${SUBJECT.replace('|^)', ')')}${LESS}(?: than)?(?: the)? $`, 'i');
+/** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
+const VERB_AFTER =
+  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|shall|must|should|has|have|won['’]t|can['’]t|and (?:i|we|it)|bounces?|fails?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
+const WANTED_AFTER =
+  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
+
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best)\b/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer))\b/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

@@ -128,14 +128,19 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
+  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  return namedPieces(stem.split(/( - |__| by |[_-])/)) ?? namedPieces(stem.split(/( - |__| by |[ _-])/));
+}
+
+/** @param pieces words and the separators between them, in turn */
+function namedPieces(pieces: readonly string[]): string[] | undefined {
   const named = pieces.map((piece, i) =>
     i % 2
       ? `text:${piece}`
       : (EXAMPLE_WORDS[
           piece
             .toLowerCase()
-            .replace(/[\s’']/g, '')
+            .replace(/[[\]<>{}\s’']/g, '')
             .replace(/^your/, '')
         ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
   );

@@ -24,7 +24,14 @@ const WEAK = /\b(?:by|until|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
   /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|in by|with (?:us|me)|open)\b/i;
 const NOT_DEADLINE =
-  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+
+/** Words that make a span of days the time in which to enter. */
+const OF_ENTRY =
+  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open)\b/i;
+/** "Entries received after 15 March will not be considered." */
+const TOO_LATE =
+  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no)\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
 
 interface Stamp {
   value: string | null;
@@ -38,7 +45,15 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
   const stamps = datesIn(text);
   if (!stamps.length) return withoutDate(segment);
   const found: Found[] = [];
-  for (const stamp of stamps) {
+  for (const [i, stamp] of stamps.entries()) {
+    const since = stamps[i - 1];
+    // "Open from 1 March to 15 April": the second of the two is the end.
+    const endsSpan =
+      since !== undefined &&
+      /^\s*(?:to|until|till|-|–|—|and)\s*$/i.test(text.slice(since.end, stamp.start)) &&
+      OF_ENTRY.test(text) &&
+      !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
+    const isTooLate = /\bafter\s*$/i.test(text.slice(0, stamp.start)) && TOO_LATE.test(text);
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
     const label =
@@ -46,6 +61,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         ? previous.text
         : '';
     const isStrong =
+      endsSpan ||
+      isTooLate ||
       STRONG.test(clause) ||
       STRONG.test(text.slice(stamp.end, stamp.end + 40)) ||
       STRONG.test(label) ||
@@ -53,7 +70,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^when\b/i.test(label);
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
     // "Entries are accepted from 1 March" is where they begin.
-    if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause)) continue;
+    if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
     if (!isStrong && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
     const time = timeNear(text, stamp.start, stamp.end);
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
@@ -73,7 +90,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 /** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
 function withoutDate({ text, start }: Segment): Found[] {
   const match =
-    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m)\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)\b[^.;]{0,30}\b(?:before|preceding|of|prior to)\b[^.;]{0,40}\b(?:meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m)\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
       text,
     );
   if (

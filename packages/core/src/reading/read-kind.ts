@@ -21,9 +21,16 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED =
   /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|(?:cannot|can['’]t|don['’]t|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
 const NOT_OURS =
-  /\b(?:catalogue|reproduc\w*|last (?:year|season|time)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
 
-export function readFormats(segment: Segment): Found[] {
+/** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
+function answered(segment: Segment): Segment {
+  const asked = /^[^?]*\?\s*(?:A[.:]\s*)?(?:no|sorry|unfortunately)\b/i.exec(segment.text)?.[0];
+  return asked ? { ...segment, text: segment.text.replace(asked, ' '.repeat(asked.length)) } : segment;
+}
+
+export function readFormats(whole: Segment): Found[] {
+  const segment = answered(whole);
   const { text } = segment;
   if (NOT_OURS.test(text)) return [];
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
@@ -37,10 +44,11 @@ export function readFormats(segment: Segment): Found[] {
   const [first] = hits;
   const last = hits.at(-1);
   if (!first || !last) return [];
-  // Only advice about the format itself makes it advice: "we suggest quality 10 for your JPEG" does not.
+  // Only advice about the format itself makes it advice: "we suggest quality 10 for your JPEG" does not. Where another
+  // is taken as well, the list is the rule.
   const advice =
-    isAdvice(text) &&
-    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;]{0,20}\b(?:preferred|recommended|ideally)/i.test(
+    new Set(hits.map(h => h.format)).size === 1 &&
+    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;,]{0,20}\b(?:preferred|recommended|ideally)/i.test(
       text,
     );
   return [
@@ -175,7 +183,12 @@ const SIMPLE: readonly Simple[] = [
       /\b(?:not?|never|don['’]t|avoid|refuse\w*|without)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
   },
-  { field: 'jpegScan', words: /\bprogressive\b/i, value: () => 'progressive', unless: /\bbaseline\b/i },
+  {
+    field: 'jpegScan',
+    words: /\bprogressive\b/i,
+    value: () => 'progressive',
+    unless: /\bbaseline\b|\b(?:fine|allowed|accept\w*|ok(?:ay)?|welcome|no problem|works? too)\b/i,
+  },
   {
     field: 'quality',
     words:

@@ -1,3 +1,4 @@
+import { alignExample } from './align-example.ts';
 import { literalsOf, partsOfExample, writtenOut } from './name-literals.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
@@ -7,19 +8,19 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const EXAMPLE =
-  /(?<![\w/@])(?<name>[A-Z0-9][\w’'#+-]*(?:\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|[A-Z0-9]{1,4}\.(?=[A-Z][a-z]+[\w ]*\.[jtp])|[A-Z0-9])[\w’'#+-]*(?:\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
 
 const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   [
     'section code',
-    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
+    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
   ],
   [
     'member number',
-    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
+    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
   ],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
   [
@@ -39,10 +40,14 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     'sequence',
     /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
   ],
+  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
   ['month', /\bmonth\b/gi],
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
-  ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?! fields?)|\byour[ -]?name\b/gi],
+  [
+    'author',
+    /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b/gi,
+  ],
   [
     'title',
     /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
@@ -87,7 +92,9 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     if (!match) continue;
     const name = trimExample(match[0]);
     naming.example ??= name;
-    hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m => trimExample(m[0]).includes(' '));
+    hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m =>
+      trimExample(m[0].replace(/[[<{][^\]>}]*[\]>}]/g, 'X')).includes(' '),
+    );
     if (naming.example === name)
       claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);
   }
@@ -133,20 +140,26 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
 function trimExample(name: string): string {
-  const words = name.split(' ');
+  // "Title of Image" is one word of a name.
+  const tied = name.replace(/\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print)\b/gi, m =>
+    m.replace(/ /g, TIE),
+  );
+  const words = tied.split(' ');
   const isLead = (word: string, i: number) =>
     LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
   for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
-  while (start < words.length - 1 && SMALL.test(words[start] ?? '')) start += 1;
+  while (start < words.length - 1 && SMALL.test(words[start] ?? '') && words[start + 1] !== 'by') start += 1;
   // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
   const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
   const isTitleFirst =
     joined > start && words.slice(start, joined).every(w => /^[A-Z\d]/.test(w) || SMALL.test(w));
   if (joined > start && !isTitleFirst) start = joined;
-  return words.slice(start).join(' ');
+  return words.slice(start).join(' ').replaceAll(TIE, ' ');
 }
+
+const TIE = '\u00a0';
 
 function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   if (naming.parts) return;
@@ -174,8 +187,10 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
       naming.parts = shown;
       return;
     }
-    const literal = writtenOut(described, segment.text) ?? literalsOf(naming.example, words, segment.text);
-    naming.parts = literal;
+    naming.parts =
+      writtenOut(described, segment.text) ??
+      (naming.example ? alignExample(naming.example, words) : undefined) ??
+      literalsOf(naming.example, words, segment.text);
     const [first] = described;
     const last = described.at(-1);
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
@@ -208,19 +223,20 @@ function besideIt(
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));
 }
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
-const PLACEHOLDER = /(?<![\w@./-])([A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4})(?![\w@./-]|\.\w)/g;
+const PLACEHOLDER =
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _.+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4})(?![\w@./-]|\.\w)/g;
 
 function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about)
     for (const match of segment.text.matchAll(PLACEHOLDER)) {
-      const written = match[1] ?? '';
+      const written = (match[1] ?? '').trim();
       const parts = naming.parts ? undefined : partsOfExample(written);
       if (!parts) continue;
       naming.parts = parts;

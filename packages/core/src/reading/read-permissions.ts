@@ -4,14 +4,14 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:no|not|never|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|not (?:allowed|permitted|accepted))\b/i;
 const YES =
-  /\b(?:allowed|permitted|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
+  /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
 
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,40}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 const BORDER_EXCLUDED =
   /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader|larger|more) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
 
@@ -143,7 +143,9 @@ export function readMetadata(segment: Segment): Found[] {
   }
   const whole = EVERYTHING.exec(text);
   // What may stay need not stay.
-  const isFree = /\bmay (?:be (?:kept|retained|left)|stay|remain)\b/i.test(text);
+  const isFree = /\b(?:may|can) (?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i.test(
+    text,
+  );
   if (whole && !isFree && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
     if (
       /\b(?:intact|keep (?:the |all |your )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(

@@ -20,6 +20,7 @@ import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
 import { splitDeliverables, type Group } from './split-deliverables.ts';
+import { turnRefusals } from './turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
 export const MAX_TEXT = 60_000;
@@ -40,7 +41,7 @@ export function readRules(text: string): Reading {
     );
   const plain = text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' ');
   // Rows of dots lead the eye from a name to its value and say nothing.
-  const segments = segmentText(plain.replace(/\.{4,}/g, dots => ' '.repeat(dots.length)));
+  const segments = turnRefusals(segmentText(plain.replace(/\.{4,}/g, dots => ' '.repeat(dots.length))));
   const reading: Reading = {
     deliverables: [],
     sections: [],
@@ -252,6 +253,10 @@ function assign(deliverable: ReadDeliverable, field: string, value: unknown): vo
 
 /** What two fields say together. */
 function tidy(deliverable: ReadDeliverable): void {
+  // "2048 on the longest side (2048 wide for landscape; 2048 high for upright)" says one thing twice.
+  const longEdge = JSON.stringify(deliverable.longEdge);
+  const isRepeated = [deliverable.width, deliverable.height].every(span => JSON.stringify(span) === longEdge);
+  if (deliverable.longEdge && isRepeated) deliverable.width = deliverable.height = null;
   const { width, height } = deliverable;
   if (deliverable.eitherWay === null || !width || !height) return;
   const [w, h] = [width, height].map(span => ('exact' in span ? span.exact : (span.max ?? span.min ?? 0)));

@@ -14,7 +14,7 @@ const LIMIT_TAIL = new RegExp(
 const CODED =
   /^(?:[-*•–·]\s*)?(?:\(?\d{1,2}[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/’' -]{1,38}?)\s*[([](?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
-  /^(?:[-*•–·]\s*)?(?:(?:section|class|category)\s+)?(?:(?<number>\d{3})\s{2,}|(?<=(?:section|class|category)\s+)(?<classed>\d{1,3})[\s:.–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
+  /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3})\s{2,}|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
   `^(?:[-*•–·]\\s*)?(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
 );
@@ -57,7 +57,11 @@ function readBulleted(segments: readonly Segment[]): ReadSections | undefined {
 function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.limit !== null)) return listed;
   const each = segments
-    .filter(s => /\b(?:each|every|per|any(?: one)?) (?:section|class|category)\b/i.test(s.text))
+    .filter(s =>
+      /\b(?:each|every|per|any(?: one)?) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(
+        s.text,
+      ),
+    )
     .map(s => eachOf(s.text))
     .find(n => n !== undefined);
   if (each === undefined) return listed;
@@ -67,7 +71,12 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 function readListed(segments: readonly Segment[]): ReadSections {
   const rows: { section: ReadSection; segment: Segment; index: number }[] = [];
   segments.forEach((segment, index) => {
-    const line = segment.text;
+    // Bars between cells are gaps, and a list may go on behind its heading.
+    const line = segment.text
+      .replace(/\|/g, '  ')
+      .trim()
+      .replace(/^(?:the )?(?:sections|classes|categories)\s*(?:are\s*)?[:–-]\s*/i, '')
+      .replace(/[.;]$/, '');
     if (line.length > 110) return;
     const match = CODED.exec(line) ?? LEADING_CODE.exec(line) ?? LIMITED.exec(line);
     if (!match?.groups) return;
@@ -77,10 +86,11 @@ function readListed(segments: readonly Segment[]): ReadSections {
     const name = label
       .trim()
       .replace(/^section\s+/i, '')
-      .replace(/[\s:–—-]+$/, '');
+      .replace(/[\s:–—-]+$/, '')
+      .replace(/\s(?:section|class|category)$/i, '');
     if (
       NOT_SECTION.test(name) ||
-      /\b(?:px|pixels|mb|kb|ppi|dpi|bit|jpe?g|tiff?|s?rgb|yes|no)\b/i.test(line) ||
+      /\d\s*-?(?:px|pixels|mb|kb|ppi|dpi|bits?)\b|\b(?:pixels|jpe?g|tiff?|s?rgb|yes|no)\b/i.test(line) ||
       /[£€$]|crowns/i.test(line)
     )
       return;

@@ -10,10 +10,13 @@ const USUAL_RATIO =
 const OF_FILES = /\b(?:jpe?g|png|webp|tiff?|px|pixels)\b/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,2})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,2})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
+/** "The ratio must be 4 to 5". */
+const SPOKEN_RATIO =
+  /\b(?:ratio|aspect|proportions?)\b[^.;\d]{0,30}\b(?:\d{1,2} (?:to|by) \d{1,2}|\d{1,2}\s*[x×/]\s*\d{1,2})\b(?! ?(?:px|pixels|cm|mm|mb|kb))/i;
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?:(?:a |be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|pixels square|[Ss]quare[,.;]|squares only)/;
+  /\b(?:(?:a |be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -21,7 +24,7 @@ export function readRatio(segment: Segment): Found[] {
   const advice = isAdvice(text);
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
-    COLON_RATIO.test(text) &&
+    (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
     !/\b(?:close|deadline|midnight)\b/i.test(text)
   ) {
     const all = [...text.matchAll(RATIO)].map(m => ({
@@ -65,11 +68,11 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /(?:\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
+  /(?:(?:^|[:,]\s*)(?:landscape|horizontal|upright)(?: orientation| format)?(?=\s*,[^.;]*\b(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
-  /\b(?:upright|portraits?|vertical)\b(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)/i;
+  /\b(?:upright|portraits?|vertical)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of)\b[^.;]{0,20}\borientation\b|\bprojector does not (?:turn|rotate)\b/i;
+  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b/i;
 
 /** Whether width and height may swap. */
 export function readEitherWay(segment: Segment): Found[] {
@@ -156,7 +159,9 @@ export function readPhysicalEdge(segment: Segment): PhysicalEdge | undefined {
 export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const { text } = segment;
   if (NOT_PRINT.test(text)) return undefined;
-  const match = PHYSICAL.exec(text);
+  // "129 × 198 mm plus bleed, that is 135 × 204 mm": what it comes to counts.
+  const sum = /\b(?:that is|i\.e\.|making|in all|altogether|in total)\b/i.exec(text)?.index ?? text.length;
+  const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);
   if (match) {
     const written = (match[4] ?? '').toLowerCase();
     const unit = written === 'mm' || written === 'cm' ? written : 'in';

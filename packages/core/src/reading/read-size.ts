@@ -1,14 +1,16 @@
 import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
+import { isElsewhere } from './elsewhere.ts';
 import { PIXELS, readPixels } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 import type { Span } from './reading.ts';
 
 type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
+type SideSaid = Side | 'any';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software) (?:has|is|shows|displays|runs|resizes)|native resolution|projectors? of \d|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
@@ -18,12 +20,17 @@ const PAIR = new RegExp(
 );
 const SINGLE = new RegExp(`(?<![\\d.,:/×x-])(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`, 'gi');
 const LONG =
-  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:either|any|its longest|the longest) (?:direction|dimension|side|way|edge)|(?:either|any) (?:direction|dimension|edge|side)/i;
+  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+/** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
+const ANY =
+  /\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
   /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
-const WIDTH = /\b(?:wide|wider|width|across|horizontal(?:ly)?)\b/i;
-const HEIGHT = /\b(?:high|higher|height|tall|taller|vertical(?:ly)?|upright)\b/i;
-const SIDES: readonly (readonly [Side, RegExp])[] = [
+const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+const HEIGHT =
+  /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
+const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
+  ['any', ANY],
   ['longEdge', LONG],
   ['shortEdge', SHORT],
   ['width', WIDTH],
@@ -31,12 +38,14 @@ const SIDES: readonly (readonly [Side, RegExp])[] = [
 ];
 /** Units that make a number something else than pixels. */
 const OTHER_UNIT =
-  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/|th\b|st\b|nd\b|rd\b|:\d)/i;
+  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/(?!\s*(?:max|min))|th\b|st\b|nd\b|rd\b|:\d)/i;
 /** A size that only illustrates another demand. */
 const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
 const REFUSED_ABOVE =
   /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
 
+/** "1920 across or 1200 down, whichever is reached first". */
+const WHICHEVER = /\bwhichever\b[^.;]{0,20}\b(?:first|sooner|smaller|reached|less)\b/i;
 const REFUSED_BELOW =
   /\b(?:anything|files?|images?|pictures?|ones)(?: that (?:is|are))? (?:smaller|below|under)\b[^.;]{0,50}\b(?:cannot|will not|won['’]t|refused|rejected|not be|is no use)\b/i;
 
@@ -46,7 +55,6 @@ const REFUSED_BELOW =
  */
 export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   const { text } = segment;
-  if (NOT_OURS.test(text)) return [];
   const found: Found[] = [];
   const taken: [number, number][] = [];
   const hasPixels = new RegExp(`${UNIT}\\b`, 'i').test(text);
@@ -61,7 +69,8 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   const looser = (bound: Bound): Bound =>
     bound === 'unsaid' && REFUSED_BELOW.test(text)
       ? 'min'
-      : bound === 'unsaid' && (REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
+      : bound === 'unsaid' &&
+          (WHICHEVER.test(text) || REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
         ? 'max'
         : bound;
 
@@ -70,6 +79,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const [first, second] = [readPixels(a), readPixels(b)];
     // "Square images therefore cannot be larger than 1080 x 1080" explains another limit.
     if (first === second && /^\W*square (?:images?|pictures?|photos?)\b/i.test(text)) continue;
+    if (isElsewhere(NOT_OURS, text, match.index)) continue;
     if (Math.min(first, second) < 40 || EXAMPLE_OF.test(text.slice(0, match.index))) continue;
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
     const end = match.index + match[0].length;
@@ -135,13 +145,14 @@ function readSingles(
   looser: (bound: Bound) => Bound,
   add: (field: Side, span: Span, from: number, to: number) => void,
 ): void {
-  let last: { side: Side; end: number; bound: Bound } | undefined;
+  let last: { side: SideSaid; end: number; bound: Bound } | undefined;
   for (const match of text.matchAll(SINGLE)) {
     const { n = '', unit } = match.groups ?? {};
     const end = match.index + match[0].length;
     if (taken.some(([from, to]) => match.index < to && end > from)) continue;
     const after = text.slice(end);
     const value = readPixels(n);
+    if (isElsewhere(NOT_OURS, text, match.index)) continue;
     if (value < 50 || OTHER_UNIT.test(after) || /\brgb ?\(?$/i.test(text.slice(0, match.index))) continue;
     const before = text.slice(0, match.index);
     const between = last ? text.slice(last.end, match.index) : undefined;
@@ -157,22 +168,36 @@ function readSingles(
       sideAfterRange(after) ??
       (isSecondOfRange ? last?.side : undefined) ??
       sideBefore(before);
+    if (!side && unit && IS_SQUARE.test(text)) {
+      const span = toSpan(value, looser(boundOf(before, after)));
+      add('width', span, match.index, end);
+      add('height', span, match.index, end);
+      continue;
+    }
     if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
     let bound = looser(boundOf(before, after));
     // "at least 480 pixels wide and 600 tall": one word for both.
     // "1400 wide or 1050 high at the most": the word stands behind the second of them.
     if (bound === 'unsaid') bound = boundBehindNext(after) ?? bound;
-    if (bound === 'unsaid' && last && between !== undefined && JOINED.test(between)) bound = last.bound;
+    if (last && between !== undefined && (bound === 'unsaid' ? JOINED : COMPARED).test(between))
+      bound = last.bound;
     if (isSecondOfRange) bound = 'max';
     else if (
       /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
       (/\b(?:between|from)\s*$/i.test(before) || /^\s*(?:px|pixels?)?\s*(?:to|-|–|—)\s*\d/i.test(after))
     )
       bound = 'min';
-    add(side, toSpan(value, bound), match.index, end);
+    else if (/\bfrom\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and )?up to\s*\d/i.test(after))
+      bound = 'min';
+    const field = side === 'any' ? (bound === 'min' ? 'shortEdge' : 'longEdge') : side;
+    add(field, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
   }
 }
+
+/** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
+const IS_SQUARE =
+  /\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
 
 const NEXT_SIDE = new RegExp(
   `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH})?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
@@ -185,22 +210,37 @@ function boundBehindNext(after: string): Bound | undefined {
   return bound === 'unsaid' ? undefined : bound;
 }
 
+const SIDE_NAMED =
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?))?\\)?\\s*';
 /** What may stand between two sides that one limit is meant for. */
-const JOINED =
-  /^\s*(?:px|pixels?)?\s*(?:(?:in )?(?:wide|width|high|height|tall|across|horizontal(?:ly)?|vertical(?:ly)?))?\s*(?:,|and|or|by|x|×)\s*$/i;
+const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and|or|nor|by|x|×)\\s*$`, 'i');
+/** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */
+const COMPARED = new RegExp(
+  `^${SIDE_NAMED}(?:,|and|or|nor)\\s*(?:wider|higher|taller|larger|bigger|longer|deeper|more|narrower|smaller|shorter|lower|less)(?: than)?\\s*$`,
+  'i',
+);
 
-function sideAfter(after: string): Side | undefined {
-  const near = after.slice(0, 48).replace(/[,;.]\s.*$|\d.*$|\band\b.*$/s, '');
-  return SIDES.find(([, words]) => words.test(near))?.[0];
+/** The side that is named first behind a number, before another demand begins. */
+function sideAfter(after: string): SideSaid | undefined {
+  const near = after
+    .slice(0, 48)
+    .replace(/[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! \w+ (?:side|edge)).*$/s, '');
+  const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
+    ([, at]) => at >= 0,
+  );
+  return places.sort((a, b) => a[1] - b[1])[0]?.[0];
 }
 
 /** "1500 and 3000 pixels on the long edge": the side stands behind the second number and is meant for both. */
-function sideAfterRange(after: string): Side | undefined {
-  const second = /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d[\d.,]*\s*(?:px\b|pixels?\b)?/i.exec(after);
+function sideAfterRange(after: string): SideSaid | undefined {
+  const second =
+    /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|-|–|—|\/|,)\s*(?:up to |(?:and )?(?:a |the )?(?:max(?:imum)?|at most|no more than|not more than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i.exec(
+      after,
+    );
   return second ? sideAfter(after.slice(second[0].length)) : undefined;
 }
 
-function sideBefore(before: string): Side | undefined {
+function sideBefore(before: string): SideSaid | undefined {
   const near = before.slice(-90).replace(/^.*\d/s, '').replace(/^.*;/s, '');
   const places = SIDES.map(([side, words]) => [side, lastIndex(near, words)] as const).filter(
     ([, at]) => at >= 0,
@@ -222,13 +262,16 @@ export function toSpan(value: number, bound: Bound): Span {
 
 /** "3000 wide for landscape, 3000 high for portrait" is the long edge, said twice. */
 function joinEitherWay(text: string, found: Found[]): Found[] {
-  const [width, height] = ['width', 'height'].map(field => found.filter(f => f.field === field));
+  const [width, height, longEdge] = ['width', 'height', 'longEdge'].map(field =>
+    found.filter(f => f.field === field),
+  );
   const isBoth =
     /\b(?:landscape|horizontal|lying)/i.test(text) && /\b(?:portrait|vertical|upright)/i.test(text);
   if (!isBoth || width?.length !== 1 || height?.length !== 1) return found;
   const [w, h] = [width[0], height[0]];
   if (!w || !h || JSON.stringify(w.value) !== JSON.stringify(h.value)) return found;
   const rest = found.filter(f => f !== w && f !== h);
+  if (longEdge?.length) return rest;
   const [start, end] = [Math.min(w.start, h.start), Math.max(w.end, h.end)];
   return [...rest, { ...w, field: 'longEdge', start, end }];
 }

@@ -5,6 +5,10 @@ import { THINGS } from './things.ts';
 
 /** How many entries there may be in all, in the many ways it is said. */
 
+const IN_ALL = new RegExp(
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
+  'i',
+);
 const TOTALS: readonly RegExp[] = [
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -20,11 +24,11 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:panel|set|series|portfolio|selection|body|batch(?:es)?|group) of (?:up to |exactly |no more than |at most )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
+    `\\b(?:panel|set|series|portfolio|selection|body|batch(?:es)?|group) of (?:up to |exactly |between |no more than |at most )?(?:(?:${COUNT})\\s*(?:to|-|–|and|or)\\s*)?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
     'i',
   ),
   new RegExp(
-    `\\byour (?:best|favourite|favorite|fave|strongest|top) (?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))`,
+    `\\byour (?:(?:best|favourite|favorite|fave|strongest|top) (?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))|(?<m>${COUNT}) (?:very )?(?:best|favourite|favorite|strongest|top|finest)\\b)`,
     'i',
   ),
   new RegExp(
@@ -44,7 +48,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|makes?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
@@ -78,10 +82,17 @@ const TOTALS: readonly RegExp[] = [
   ),
   new RegExp(`\\b(?:can|may) (?:send|enter|submit|hand)(?: in)? up to (?<n>${COUNT})\\s*[.;,!]`, 'i'),
   new RegExp(`\\b(?:not|never) (?:send|enter|submit) more than (?:the )?(?<n>${COUNT}) ${THINGS}`, 'i'),
+  new RegExp(
+    `^(?:[A-Za-z]{3,12}\\s*[:–-]\\s*)?(?:(?:${COUNT})\\s*(?:to|-|–)\\s*)(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
 ];
 const NOT_TOTAL =
   /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+
+const OF_MONEY =
+  /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
@@ -98,21 +109,25 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       )
     )
       continue;
-    if (NOT_TOTAL.test(text) && !/\bin (?:total|all)\b/i.test(text)) continue;
+    const inAll = IN_ALL.exec(text);
+    if (NOT_TOTAL.test(text) && !(inAll && !OF_MONEY.test(text))) continue;
     // A club's panel has a limit for each of its members as well.
     if (/\b(?:by|from|of) any one (?:member|author|photographer|person)\b/i.test(text) && found.length)
       continue;
-    for (const words of TOTALS) {
+    for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
-      const n = match?.groups?.['n'];
+      const n = match?.groups?.['n'] ?? match?.groups?.['m'];
       if (!match || n === undefined) continue;
       const value = readCount(n);
       if (!(value >= 1 && value <= 200)) continue;
+      // "Three images in Open and two in Nature": the number is a section's.
+      const [from, to] = [segment.start + match.index, segment.start + match.index + match[0].length];
+      if (sectionFound.some(f => f.end - f.start < 60 && from < f.end && to > f.start)) continue;
       found.push({
         field: 'maxFiles',
         value,
-        start: segment.start + match.index,
-        end: segment.start + match.index + match[0].length,
+        start: from,
+        end: to,
         advice: false,
       });
       break;

@@ -1,4 +1,5 @@
 import { boundOf, isAdvisedAt } from './bounds.ts';
+import { isElsewhere } from './elsewhere.ts';
 import { DECIMAL, readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
@@ -14,17 +15,19 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
-  /\b(?:zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+
+/** What belongs to every file of many. */
+const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
 
 /** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
 export function readWeight(segment: Segment): Found[] {
   const { text } = segment;
-  if (NOT_OURS.test(text)) return [];
   const found: Found[] = [];
   const taken: [number, number][] = [];
   const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
@@ -40,14 +43,21 @@ export function readWeight(segment: Segment): Found[] {
     });
     taken.push([from, to]);
   };
-  const isPackage = (from: number, to: number) =>
-    PACKAGE.test(text.slice(Math.max(0, from - 70), Math.min(text.length, to + 30)));
+  const isPackage = (from: number, to: number) => {
+    // Another weight in the sentence has its own words beside it.
+    const before = text
+      .slice(Math.max(0, from - 70), from)
+      .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '');
+    const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
+    return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
+  };
 
   for (const match of text.matchAll(RANGE)) {
     const { a = '', b = '', unitA, unitB = '' } = match.groups ?? {};
     const [low, high] = [bytesOf(a, unitA ?? unitB), bytesOf(b, unitB)];
     const end = match.index + match[0].length;
     if (low === undefined || high === undefined || low >= high) continue;
+    if (isElsewhere(NOT_OURS, text, match.index)) continue;
     // The doubt about a unit is raised once, with the greater number.
     add('bytesMin', low, '', match.index, end);
     add('bytesMax', high, unitB, match.index, end);
@@ -62,7 +72,7 @@ export function readWeight(segment: Segment): Found[] {
     if (/\b(?:normally|usually|typically|often)\b[^.;]{0,18}$/i.test(text.slice(0, match.index))) continue;
     if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
     const bytes = bytesOf(n, unit);
-    if (bytes === undefined) continue;
+    if (bytes === undefined || isElsewhere(NOT_OURS, text, match.index)) continue;
     const bound = boundOf(text.slice(0, match.index), text.slice(end));
     if (bound === 'min') add('bytesMin', bytes, unit, match.index, end);
     else add(isPackage(match.index, end) ? 'packageBytesMax' : 'bytesMax', bytes, unit, match.index, end);

@@ -16,6 +16,7 @@ const INLINE_LETTERED = new RegExp(
 export function readRunning(segments: readonly Segment[]): ReadSections | undefined {
   return (
     readLettered(segments) ??
+    readInLine(segments) ??
     readBracketed(segments) ??
     readNamed(segments) ??
     readOfEach(segments) ??
@@ -31,6 +32,31 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
     return inOne(
       segment,
       lettered.map(m => ({ code: m[1] ?? null, label: (m[2] ?? '').trim(), limit: readCount(m[3] ?? '') })),
+    );
+  }
+  return undefined;
+}
+
+/** "Classes: Birds; Mammals; Plants and fungi." */
+function readInLine(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, first] of segments.entries()) {
+    if (!/^(?:[\w.)]{1,4}\s+)?(?:the )?(?:sections|classes|categories)\s*[:–-]\s*\S/i.test(first.text))
+      continue;
+    const sameLine = segments.slice(i).filter(s => s.line === first.line);
+    const listed = sameLine.slice(0, 1 + sameLine.findIndex(s => !s.text.endsWith(';')));
+    const names = (listed.length ? listed : sameLine)
+      .map(s => s.text)
+      .join(' ')
+      .replace(/^[^:–-]*[:–-]\s*/, '')
+      .replace(/\.$/, '')
+      .split(/\s*[;,]\s*/)
+      .map(name => name.trim());
+    if (names.length < 2 || names.some(n => !/^[A-Z][A-Za-z&’' -]{1,38}$/.test(n) || NOT_SECTION.test(n)))
+      continue;
+    const each = eachOf(nearby(segments, i + listed.length - 1));
+    return inOne(
+      first,
+      names.map(label => ({ code: null, label, limit: each ? readCount(each) : null })),
     );
   }
   return undefined;
@@ -152,7 +178,12 @@ function readNamed(segments: readonly Segment[]): ReadSections | undefined {
     const own = limits.find(({ match }) => match.groups?.['label'] === label)?.match.groups?.['n'];
     return own === undefined ? null : readCount(own);
   };
-  const isSaid = limits.some(({ match }) => match.groups?.['word']);
+  // "Three images in Open and two in Nature" needs no word more.
+  const isPaired = limits.some(
+    ({ segment }, i) =>
+      limits[i + 1]?.segment === segment && /\b(?:enter|submit|send|entered|submitted)\b/i.test(segment.text),
+  );
+  const isSaid = isPaired || limits.some(({ match }) => match.groups?.['word']);
   const from = letters.length >= 2 ? letters : isSaid ? limits : [];
   const sections = from.map(({ match }) => ({
     code: match.groups?.['code'] ?? null,

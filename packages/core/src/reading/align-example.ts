@@ -1,0 +1,46 @@
+/** What each part of a name looks like in a filled-in example, as pattern text. */
+const SHAPES: Readonly<Record<string, string>> = {
+  title: '[^_]+?|.+?',
+  species: '[^_]+?|.+?',
+  author: "[A-Za-z][A-Za-z’' ]*?",
+  surname: "(?:[Dd]e |[Vv]an |[Vv]on |O['’]|Mc|Mac)?[A-Z][a-z’']+(?:-[A-Z][a-z]+)?|[A-Z]{3,}|[a-z]{2,}",
+  'first name': '[A-Z][a-z]+|[A-Z]{3,}|[a-z]{2,}',
+  initials: '[A-Z]{1,4}|[a-z]{1,3}',
+  'section code': '[A-Z]{1,4}\\d?|[a-z]{1,3}|\\d{1,3}|[A-Z][a-z]{1,9}',
+  'club code': '[A-Za-z]{2,6}\\d{0,3}',
+  sequence: '\\d{1,4}|[IVX]{1,4}|[a-z]',
+  year: '(?:19|20)\\d\\d|\\d\\d',
+  month: '\\d\\d?|[A-Z][a-z]{2,8}|[A-Z]{3}',
+  deliverable: '[A-Za-z]{3,12}',
+};
+/** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */
+const NUMBER = '[A-Za-z]{0,4}\\d{1,12}[A-Za-z]{0,2}';
+const SEPARATORS = [' - ', '__', '_', '-', ', ', ' by ', ' ', '\\.', '\\+', '~', '#'];
+const SEPARATOR = SEPARATORS.join('|');
+/** Parts that touch: letters and figures meet, or small letters and capitals. */
+const TOUCH = '(?<=[a-z])(?=[A-Z\\d])|(?<=\\d)(?=[A-Za-z])|(?<=[A-Z])(?=\\d)|(?<=[A-Z])(?=[A-Z][a-z])';
+/** Longer names are no examples; a pattern with several open parts would take long on them. */
+const LONGEST = 80;
+
+/**
+ * Parses a filled-in example of a file's name with the parts that the text describes, in their order, and gives the
+ * parts with what stands between them ("text:_"). Undefined where the example has another shape.
+ *
+ * @param example with its ending, such as "HolmJR_B.jpg"
+ * @param parts such as surname, initials, section code
+ */
+export function alignExample(example: string, parts: readonly string[]): string[] | undefined {
+  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
+  if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
+  const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
+  // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
+  const match = [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
+    .map(joint => new RegExp(`^${shapes.join(`(${joint})`)}$`).exec(stem))
+    .find(found => found !== null);
+  if (!match) return undefined;
+  return parts.flatMap((part, i) => {
+    const joint = i ? match[2 * i] : undefined;
+    return joint ? [`text:${joint}`, part] : [part];
+  });
+}

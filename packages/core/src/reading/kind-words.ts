@@ -1,0 +1,55 @@
+/** Words that name a kind of file that an organiser asks for, and words that make a line a specification. */
+
+const LABELS: readonly (readonly [string, RegExp])[] = [
+  ['signature', /\bsignatures?\b/i],
+  ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
+  [
+    'document',
+    /\b(?:id (?:card|document)|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
+  ],
+  [
+    'portfolio',
+    /\b(?:portfolio|work samples?|body of work|(?:images?|pictures?|photographs?|documentation) of (?:your|the|each|every) (?:works?|pieces?))\b/i,
+  ],
+  [
+    'print',
+    /\b(?:prints?(?:ing)?(?: files?| versions?| copy| images?)?|high[- ]res(?:olution)?(?: files?| versions?)?|reproduction files?|book files?|catalogue (?:files?|images?|pictures?)|plates?)\b/i,
+  ],
+  [
+    'small',
+    /\b(?:small(?:er)?|web|low[- ]res(?:olution)?|gallery)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i,
+  ],
+  ['large', /\b(?:large(?:r)?|full[- ]size|big|master)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i],
+  [
+    'portrait',
+    /\b(?:photographs?|photo|portraits?|head ?shots?|passport[- ]style (?:photo|picture)|applicant(?:['’]s)? (?:photo|picture))\b/i,
+  ],
+  [
+    'screen',
+    /\b(?:main images?|selection (?:files?|images?)|screen (?:files?|versions?|images?)|projection (?:files?|images?)|projected (?:files?|images?)|digital (?:files?|images?|entries)|jury (?:files?|images?)|judging (?:files?|copy|images?)|entry (?:files?|images?)|upload (?:files?|images?))\b/i,
+  ],
+];
+
+/** The kind of file that a text names first in the order of certainty; undefined where it names none. */
+export function labelOf(text: string): string | undefined {
+  return LABELS.find(([, words]) => words.test(text))?.[0];
+}
+
+/** "Photo & signature" names two kinds of file and heads neither. */
+export function onlyLabelOf(text: string): string | undefined {
+  const labels = LABELS.filter(([, words]) => words.test(text));
+  return labels.length > 1 && /&|\band\b|\+/.test(text) ? undefined : labels[0]?.[0];
+}
+
+/** What makes a line a specification: a number with a unit of files, or a format. */
+export const SPEC =
+  /\d\s*(?:px|pixels?|kb|mb|kib|mib|k\b|megs?|ppi|dpi|bits?\b|mm|cm)|\d\s*[x×]\s*\d|\b(?:jpe?g|png|tiff?)\b/i;
+export const A_FORMAT = /\b(?:jpe?g|png|tiff?|webp)s?\b/i;
+export const A_MEASURE = /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\d/i;
+
+/** Words that head a line about one property of a file, and name no kind of file. */
+export const PROPERTY =
+  /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;
+
+/** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */
+export const ITEM_MARK = /^(?:[-+*•–·]|\(?[\da-z]{1,2}(?:\.\d+)?[.)])\s*/i;

@@ -1,0 +1,58 @@
+import { ITEM_MARK, labelOf, onlyLabelOf, SPEC } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+import type { Group } from './split-deliverables.ts';
+
+/** Kinds of file under headings of their own: a line that names one, or a question about one. */
+
+/** The sentences under each heading; the first group has no label and holds what stands under none. */
+export function groupByHeadings(segments: readonly Segment[]): Group[] {
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let current = groups[0];
+  let isSaidAtOnce = false;
+  segments.forEach((segment, i) => {
+    const heading = headingLabel(segment, segments[i + 1]) ?? questionLabel(segment);
+    // A line that says all of a kind of file ends with its paragraph.
+    const isNewParagraph = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
+    if (heading) {
+      const known = groups.find(g => g.label === heading);
+      current = known ?? { label: heading, segments: [] };
+      if (!known) groups.push(current);
+      isSaidAtOnce = SPEC.test(segment.text) && !segment.text.includes('?');
+    } else if (current?.label && (isOtherHeading(segment) || (isSaidAtOnce && isNewParagraph)))
+      current = groups[0];
+    current?.segments.push(segment);
+  });
+  return groups;
+}
+
+/** What only those whose work was chosen have to send. */
+export const LATER =
+  /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$/i;
+
+/** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
+function headingLabel(segment: Segment, next: Segment | undefined): string | undefined {
+  const own = segment.text.replace(ITEM_MARK, '');
+  if (LATER.test(own) && next && next.line > segment.line) return 'print';
+  const head = /^([^:–—.]{2,44})\s*[:–—]\s+\S/.exec(own)?.[1];
+  if (
+    head &&
+    head.split(/\s+/).length <= 6 &&
+    SPEC.test(own) &&
+    !/\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name)\b/i.test(head)
+  )
+    return labelOf(head);
+  const isLine = own.length <= 46 && !/[.;,]$/.test(own) && !SPEC.test(own) && own.split(/\s+/).length <= 6;
+  return isLine && next && next.line > segment.line ? onlyLabelOf(own) : undefined;
+}
+
+const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
+
+/** "Q. And the signature?" */
+function questionLabel({ text }: Segment): string | undefined {
+  return onlyLabelOf(QUESTION.exec(text)?.groups?.['asked'] ?? '');
+}
+
+function isOtherHeading(segment: Segment): boolean {
+  const own = segment.text;
+  return QUESTION.test(own) || (/^[A-Z][A-Z &']{3,40}[:.]?$/.test(own) && !SPEC.test(own));
+}

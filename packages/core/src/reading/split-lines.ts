@@ -1,0 +1,70 @@
+import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, PROPERTY, SPEC } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+import type { Group } from './split-deliverables.ts';
+
+/** Kinds of file that each have a line, or the item of a list, of their own. */
+
+/** Groups of lines that each name a kind of file and say all of it; undefined where a text has none. */
+export function splitLines(segments: readonly Segment[]): Group[] | undefined {
+  return (
+    byHeads(segments, segments.map(namedHead)) ??
+    byHeads(
+      segments,
+      segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
+    ) ??
+    byHeads(segments, segments.map(itemHead))
+  );
+}
+
+/** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9". */
+function namedHead({ text }: Segment): string | undefined {
+  const own = text.replace(ITEM_MARK, '');
+  const head = /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\()\s*\S/.exec(own)?.[1]?.trim();
+  const isKind =
+    head !== undefined &&
+    head.split(/\s+/).length <= 3 &&
+    (!PROPERTY.test(head) || /\w+ files?$/i.test(head)) &&
+    A_FORMAT.test(own) &&
+    (A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own));
+  return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;
+}
+
+/** "1. Catalogue image. CMYK, TIFF …": a kind of file as a sentence of its own. */
+function sentenceHead(segment: Segment, next: Segment | undefined): string | undefined {
+  const head =
+    /^(?:[-+*•–·]|\(?[\da-z]{1,2}[.)])\s*(?<kind>[A-Z][A-Za-z -]{2,24} (?:image|file|version|copy|photo|picture))\.$/.exec(
+      segment.text,
+    )?.groups?.['kind'];
+  return head && next?.line === segment.line && SPEC.test(next.text)
+    ? (labelOf(head) ?? head.toLowerCase())
+    : undefined;
+}
+
+/** "(a) a portfolio of 10 to 15 photographs as JPEG files, 2500 px …", "- one portrait, JPEG, 600 × 800 px". */
+function itemHead({ text }: Segment): string | undefined {
+  if (!ITEM_MARK.test(text) || !A_FORMAT.test(text) || !A_MEASURE.test(text)) return undefined;
+  const head =
+    /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bwith\b))/i.exec(
+      text.replace(ITEM_MARK, ''),
+    )?.groups?.['kind'];
+  if (head === undefined || head.split(/\s+/).length > 4) return undefined;
+  // "A JPEG for the jury": what it is for tells it apart.
+  const purpose = A_FORMAT.test(head) ? /\bfor (?:the |our )?(\w+)/i.exec(text)?.[1] : undefined;
+  return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
+}
+
+/** A line of a list goes on in the sentences that stand on the same line; everything else is meant for all. */
+function byHeads(segments: readonly Segment[], heads: readonly (string | undefined)[]): Group[] | undefined {
+  const labels = heads.filter(head => head !== undefined);
+  if (labels.length < 2 || new Set(labels).size !== labels.length) return undefined;
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let line = -1;
+  segments.forEach((segment, i) => {
+    const label = heads[i];
+    if (label) {
+      groups.push({ label, segments: [segment] });
+      line = segment.line;
+    } else (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+  });
+  return groups;
+}

@@ -1,0 +1,169 @@
+import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, SPEC } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+import type { Group } from './split-deliverables.ts';
+
+/** Kinds of file that running sentences tell apart. */
+
+/** "The large version is …, the small one …": groups of sentences, or one group without a label. */
+export function splitSentences(whole: readonly Segment[]): Group[] {
+  const segments = whole.flatMap(splitWithin);
+  const common: Group = { label: undefined, segments: [] };
+  const groups: Group[] = [];
+  for (const segment of segments) {
+    const label = labelOfSentence(segment, groups);
+    if (!label) {
+      common.segments.push(segment);
+      continue;
+    }
+    const known = groups.find(g => g.label === label);
+    if (known) known.segments.push(segment);
+    else groups.push({ label, segments: [segment] });
+  }
+  const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text)));
+  if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
+  const added = kinds.length ? undefined : (readPaired(whole) ?? readAdded(whole) ?? readForUse(whole));
+  if (added) return added;
+  const [extra] = kinds;
+  if (
+    extra &&
+    kinds.length === 1 &&
+    extra.segments.some(s => ADDED.test(s.text)) &&
+    common.segments.some(s => SPEC.test(s.text))
+  )
+    return [{ label: undefined, segments: [] }, { label: 'screen', segments: common.segments }, extra];
+  return [{ label: undefined, segments: [...whole] }];
+}
+
+const MEASURED = /\d\s*(?:px|pixels?|kb|mb|mm|cm|ppi|dpi|bits?)|\d\s*[x×]\s*\d/i;
+
+function labelOfSentence(segment: Segment, known: readonly Group[]): string | undefined {
+  const { text } = segment;
+  if ('kind' in segment) return (segment as Piece).kind;
+  if (!SPEC.test(text)) return undefined;
+  const own =
+    leadingLabel(text) ?? (ADDED_FOR.test(text) ? 'small' : ASKED_LATER.test(text) ? 'print' : undefined);
+  return own ?? byFormat(text, known);
+}
+
+/** "The TIFF must …": a sentence about the one kind of file that has this format. */
+function byFormat(text: string, known: readonly Group[]): string | undefined {
+  const format = /^(?:the|your|each) (jpe?g|tiff?|png)s?\b/i.exec(text)?.[1]?.slice(0, 1).toLowerCase();
+  const having = known.filter(
+    g => format && new RegExp(`\\b${format}(?:pe?g|iff?|ng)s?\\b`, 'i').test(g.segments[0]?.text ?? ''),
+  );
+  return having.length === 1 ? having[0]?.label : undefined;
+}
+
+/** A part of a sentence that speaks of one kind of file. */
+interface Piece extends Segment {
+  kind: string;
+}
+
+const PIECE =
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?)(?:an?|one|the other)\s+(?=(?:[^\s,;:.]+\s+){0,4}?(?:jpe?g|tiff?|png|file|version|copy|image)\b)/gi;
+
+/** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
+function splitWithin(segment: Segment): Segment[] {
+  const starts = [...segment.text.matchAll(PIECE)].map(
+    m => m.index + (m[0].length - m[0].trimStart().length),
+  );
+  if (starts.length < 2) return [segment];
+  const pieces = starts.map((from, i): Piece => {
+    const text = segment.text.slice(from, starts[i + 1]);
+    const purpose = /\b(?:for|to) (?:the |our |be |a )?(?<use>[a-z-]+)\b/i.exec(text)?.groups?.['use'];
+    const kind = labelOf(text.replace(A_FORMAT, ' ')) ?? purpose ?? A_FORMAT.exec(text)?.[0];
+    return { ...segment, text, start: segment.start + from, kind: (kind ?? '').toLowerCase() };
+  });
+  const isApart =
+    pieces.every(p => MEASURED.test(p.text) && (A_FORMAT.test(p.text) || A_MEASURE.test(p.text)) && p.kind) &&
+    new Set(pieces.map(p => p.kind)).size === pieces.length;
+  if (!isApart) return [segment];
+  const lead = segment.text.slice(0, starts[0]).trim();
+  return [...(lead ? [{ ...segment, text: lead }] : []), ...pieces];
+}
+
+/** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
+const ALSO_ASKED =
+  /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload))(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
+
+/** One more kind of file that a later sentence asks for, and the sentences that go on about it. */
+function readAdded(segments: readonly Segment[]): Group[] | undefined {
+  const at = segments.findIndex(
+    s => ALSO_ASKED.test(s.text) && (A_FORMAT.test(s.text) || A_MEASURE.test(s.text)),
+  );
+  const what = ALSO_ASKED.exec(segments[at]?.text ?? '')
+    ?.groups?.['what']?.trim()
+    .toLowerCase();
+  if (at < 1 || !what || !segments.slice(0, at).some(s => SPEC.test(s.text))) return undefined;
+  const isOfIt = (segment: Segment, i: number) =>
+    i === at ||
+    segment.text.toLowerCase().startsWith(`the ${what}`) ||
+    (i === at + 1 && /^(?:it|this|that)\b/i.test(segment.text));
+  return [
+    { label: undefined, segments: [] },
+    { label: 'screen', segments: segments.filter((s, i) => !isOfIt(s, i)) },
+    { label: labelOf(what) ?? what, segments: segments.filter(isOfIt) },
+  ];
+}
+
+/** "Two images are required: one of the whole work, and one detail. Both are to be …" */
+const PAIRED =
+  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,30}?),?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z][a-z -]{2,30}?)[.,;]?$/i;
+
+/** Two kinds of file that are asked alike, each with what a later sentence says of it alone. */
+function readPaired(segments: readonly Segment[]): Group[] | undefined {
+  const names = segments.map(s => PAIRED.exec(s.text)?.groups).find(groups => groups !== undefined);
+  const [first, second] = [names?.['first'], names?.['second']];
+  if (!first || !second || first === second) return undefined;
+  const isOf = (segment: Segment, name: string) =>
+    new RegExp(`^(?:the|for the) (?:\\w+ ){0,3}${name.split(/\s+/).at(-1) ?? name}\\b`, 'i').test(
+      segment.text,
+    );
+  return [
+    { label: undefined, segments: segments.filter(s => !isOf(s, first) && !isOf(s, second)) },
+    { label: first.toLowerCase(), segments: segments.filter(s => isOf(s, first)) },
+    { label: second.toLowerCase(), segments: segments.filter(s => isOf(s, second)) },
+  ];
+}
+
+/** "For a first look a JPEG of at most 2 MB is enough": a further file, where the others are told apart by format and size. */
+const FOR_USE =
+  /^for (?:an? |the |our |your )?(?<use>(?!(?:landscape|portrait|upright|vertical|horizontal|square|colou?r|mono\w*|all|each|every|example|instance|images?|pictures?|photo\w*|files?|entries|best)\b)[a-z][a-z -]{2,24}?),? (?:we (?:need|ask|want|require)\b|please\b|send\b|supply\b|an?\b|one\b)/i;
+
+function readForUse(segments: readonly Segment[]): Group[] | undefined {
+  const at = segments.findIndex(s => FOR_USE.test(s.text) && A_FORMAT.test(s.text) && MEASURED.test(s.text));
+  const use = FOR_USE.exec(segments[at]?.text ?? '')?.groups?.['use']?.toLowerCase();
+  const others = segments.filter((_, i) => i !== at);
+  const isWhole =
+    others.some(s => A_FORMAT.test(s.text)) && others.some(s => /\d\s*(?:px|pixels?|mm|cm)/i.test(s.text));
+  if (at < 1 || !use || !isWhole) return undefined;
+  return [
+    { label: undefined, segments: [] },
+    { label: 'screen', segments: others },
+    { label: labelOf(`${use} file`) ?? use, segments: segments.slice(at, at + 1) },
+  ];
+}
+
+/** "In addition a portrait …": one more kind of file beside the one that the text is about. */
+const ADDED =
+  /^(?:(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)|please also|in addition|additionally|also|plus|as well|you also need|we also need|and also)\b/i;
+
+/** "If your work is accepted we will ask for print files: TIFF …" */
+const ASKED_LATER =
+  /^(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?)\b/i;
+
+/** "Please also send a JPEG for our website": a further file, told by what it is for. */
+const ADDED_FOR =
+  /^(?:please )?(?:also|in addition|additionally)\b[^:.]{0,70}\b(?:for|to) (?:our|the) (?:web ?site|web|screen|social media|newsletter|catalogue)\b/i;
+
+function leadingLabel(whole: string): string | undefined {
+  const text = whole.replace(ITEM_MARK, '');
+  const head =
+    /^(?:(?:and|also|then|plus|secondly|firstly|finally|first|second|in addition|additionally|we also need|you also need),? )?(?:for |as )?(?:the|a|an|your|each|one|all)?\s*((?:\S+\s+){0,2}?\S+?)(?=\s+(?:is|are|must|should|has|have|may|of|in|at|with|for|shall|needs?|no)\b|[:,(–—-])/i.exec(
+      text,
+    )?.[1];
+  if (!head || head.length > 40) return undefined;
+  const label = labelOf(head);
+  // "Photographs must be …" begins most texts that ask for one kind of file alone.
+  return label === 'portrait' && /s$/i.test(head) ? undefined : label;
+}

@@ -1,0 +1,57 @@
+import { ITEM_MARK } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+
+/**
+ * Lists of what is refused say every demand the other way round: "refused if it is less than 50 KB" asks for at least
+ * 50 KB. The words that turn are replaced by their opposites of the same length, so places in the text stay true.
+ */
+
+const HEAD =
+  /\b(?:refus\w*|reject\w*|returned|turned (?:down|away)|disqualif\w*|not (?:be )?(?:accepted|valid|opened)|fails?|sent back|rejection|refusal|discard\w*)\b[^.;:]{0,40}?(?:\b(?:if|when|where|because|are|which|that)\b[^.;:]{0,14})?:?\s*$/i;
+/** "Files are refused if they are larger than 2 MB or not in sRGB." */
+const WITHIN =
+  /\b(?:refused|rejected|returned|turned (?:down|away)|disqualified|not (?:be )?accepted|discarded|sent back)\b[^.;:]{0,12}\b(?:if|when|where)\b/i;
+
+const OPPOSITES: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:less|fewer|smaller|lower|narrower|shorter|lighter) than\b/gi, 'at least'],
+  [/\b(?:more|larger|bigger|higher|greater|wider|taller|longer|heavier) than\b/gi, 'up to'],
+  [/\b(?:exceeds?|exceeding)\b/gi, 'up to'],
+  [/\b(?:under|below)\b/gi, 'min.'],
+  [/\b(?:over|above)\b/gi, 'max.'],
+  [/\b(?:is|are) not\b|\b(?:is|are)n['’]t\b|\bnot\b/gi, ''],
+  [
+    /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
+    'no',
+  ],
+];
+/** Sides that "at least" would not tell: "narrower than 600 pixels". */
+const SIDED: readonly (readonly [RegExp, string])[] = [
+  [/\bnarrower than\b/gi, 'min. width'],
+  [/\bwider than\b/gi, 'max. width'],
+  [/\bshorter than\b/gi, 'min height'],
+  [/\b(?:taller|higher) than\b/gi, 'max height'],
+];
+
+/** The sentences of a text, with what is refused turned into what is asked. */
+export function turnRefusals(segments: readonly Segment[]): Segment[] {
+  let isListed = false;
+  return segments.map((segment, i) => {
+    const { text } = segment;
+    const before = segments[i - 1];
+    const isItem = ITEM_MARK.test(text) || /^(?:it|they|the file|the picture|the image)\b/i.test(text);
+    if (HEAD.test(text) && text.length < 120) isListed = true;
+    else if (isListed && isItem && (before?.line ?? segment.line) < segment.line)
+      return { ...segment, text: turned(text, 0) };
+    else if (isListed && !isItem) isListed = false;
+    const within = WITHIN.exec(text);
+    if (!within) return segment;
+    return { ...segment, text: turned(text, within.index + within[0].length) };
+  });
+}
+
+function turned(text: string, from: number): string {
+  let rest = text.slice(from);
+  for (const [words, opposite] of [...SIDED, ...OPPOSITES])
+    rest = rest.replace(words, found => opposite.slice(0, found.length).padEnd(found.length));
+  return `${' '.repeat(from)}${rest}`.slice(0, text.length);
+}
