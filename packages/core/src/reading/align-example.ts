@@ -15,7 +15,7 @@ const SHAPES: Readonly<Record<string, string>> = {
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */
 const NUMBER = '[A-Za-z]{0,4}\\d{1,12}[A-Za-z]{0,2}';
-const SEPARATORS = [' - ', '__', '_', '-', ', ', ' by ', ' ', '\\.', '\\+', '~', '#'];
+const SEPARATORS = [' - ', ' \\(', '\\(', '__', '_', '-', ', ', ' by ', ' ', '\\.', '\\+', '~', '#'];
 const SEPARATOR = SEPARATORS.join('|');
 /** Parts that touch: letters and figures meet, or small letters and capitals. */
 const TOUCH = '(?<=[a-z])(?=[A-Z\\d])|(?<=\\d)(?=[A-Za-z])|(?<=[A-Z])(?=\\d)|(?<=[A-Z])(?=[A-Z][a-z])';
@@ -30,7 +30,10 @@ const LONGEST = 80;
  * @param parts such as surname, initials, section code
  */
 export function alignExample(example: string, parts: readonly string[]): string[] | undefined {
-  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  const named = example.replace(/\.[A-Za-z]+$/, '');
+  // "Old Gate (118)": the last part may stand in brackets.
+  const isBracketed = /\([^()]+\)$/.test(named);
+  const stem = isBracketed ? named.slice(0, -1) : named;
   const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
   if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
   const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
@@ -39,8 +42,9 @@ export function alignExample(example: string, parts: readonly string[]): string[
     .map(joint => new RegExp(`^${shapes.join(`(${joint})`)}$`).exec(stem))
     .find(found => found !== null);
   if (!match) return undefined;
-  return parts.flatMap((part, i) => {
+  const aligned = parts.flatMap((part, i) => {
     const joint = i ? match[2 * i] : undefined;
     return joint ? [`text:${joint}`, part] : [part];
   });
+  return isBracketed ? [...aligned, 'text:)'] : aligned;
 }

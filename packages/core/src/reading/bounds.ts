@@ -9,7 +9,7 @@ const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
 /** Scanned in order of place; the last one before a number counts. Denials come first, since they turn a word round. */
 const BEFORE = new RegExp(
   [
-    `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b)`,
+    `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,

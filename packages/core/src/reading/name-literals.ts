@@ -1,3 +1,5 @@
+import { partsNamed, type PartSaid } from './part-words.ts';
+
 /** What stands between the parts of a name, and which parts an example shows by itself. */
 
 /** Which of the words of an example stand for which part. */
@@ -24,6 +26,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   sequence: 'sequence',
   year: 'year',
   month: 'month',
+  country: 'country',
   species: 'species',
   clubcode: 'club code',
   teamcode: 'club code',
@@ -58,10 +61,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** "surname-title" says its own separators. */
-export function writtenOut(
-  described: { part: string; at: number; end: number }[],
-  text: string,
-): string[] | undefined {
+export function writtenOut(described: readonly PartSaid[], text: string): string[] | undefined {
   const joints = described
     .slice(1)
     .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
@@ -142,7 +142,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
             .toLowerCase()
             .replace(/[[\]<>{}\s’']/g, '')
             .replace(/^your/, '')
-        ] ?? (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
+        ] ??
+        (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined) ??
+        (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
   );
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
   return named.every(part => part !== undefined) && (pieces.length > 1 || isNumberAlone)

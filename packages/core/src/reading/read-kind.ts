@@ -156,7 +156,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb)\b/i,
+      /\b(?:embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
@@ -238,6 +238,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bcompression (?:degree|level|grade|factor|setting)\D{0,12}(\d{1,2})\b/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
     words:
       /\bquality (?:setting |level |factor )?(?:of |is |to |at |:)?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
     value: m => m[1],
@@ -258,7 +263,9 @@ export function readSimple(segment: Segment): Found[] {
       start: segment.start + match.index,
       end: segment.start + match.index + match[0].length,
       advice:
-        isAdvisedAt(text, match.index) &&
+        (isAdvisedAt(text, match.index) ||
+          (field === 'quality' &&
+            /\b(?:or so|usually|will (?:usually )?(?:give|do)|about right)\b/i.test(text))) &&
         !(field === 'profileEmbedded' && /\b(?:should|must|has to)\b[^.;]{0,12}\bembed/i.test(text)),
     });
   }

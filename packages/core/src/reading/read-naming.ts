@@ -1,3 +1,4 @@
+import { partsNamed, type PartSaid } from './part-words.ts';
 import { alignExample } from './align-example.ts';
 import { literalsOf, partsOfExample, writtenOut } from './name-literals.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
@@ -8,51 +9,10 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|[A-Z0-9]{1,4}\.(?=[A-Z][a-z]+[\w ]*\.[jtp])|[A-Z0-9])[\w’'#+-]*(?:\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|[A-Z0-9]{1,4}\.(?=[A-Z][a-z]+[\w ]*\.[jtp])|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
   /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
-
-const PART_WORDS: readonly (readonly [string, RegExp])[] = [
-  [
-    'section code',
-    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
-  ],
-  [
-    'member number',
-    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?id\b/gi,
-  ],
-  ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
-  [
-    'club code',
-    /(?<=[\[<{])club(?=[\]>}])|\b(?:club|team|society)(?:['’]s)? ?(?:code|letters|initials|abbreviation)/gi,
-  ],
-  ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
-  [
-    'entry number',
-    /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference|code)/gi,
-  ],
-  ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
-  ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
-  ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
-  ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
-  [
-    'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|image number|picture number|photo number|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
-  ],
-  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
-  ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
-  ['month', /\bmonth\b/gi],
-  ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
-  [
-    'author',
-    /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b/gi,
-  ],
-  [
-    'title',
-    /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
-  ],
-];
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -86,9 +46,11 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   let hasSpacedExample = false;
   for (const segment of about) {
     const isFault = isEmailOrFault(segment.text);
-    const match = [...segment.text.matchAll(EVERY_EXAMPLE)].find(
+    const shown = [...segment.text.matchAll(EVERY_EXAMPLE)].filter(
       m => !isFault || !/\b(?:IMG|DSC)/i.test(m[0]),
     );
+    // A pattern in brackets is shown where no example is filled in.
+    const match = shown.find(m => !/^[[<{]/.test(m[0])) ?? shown[0];
     if (!match) continue;
     const name = trimExample(match[0]);
     naming.example ??= name;
@@ -223,7 +185,7 @@ function besideIt(
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));
@@ -231,7 +193,7 @@ function isNamedAfter(text: string, example: string | null): boolean {
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _.+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4})(?![\w@./-]|\.\w)/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@./-]|\.\w))/g;
 
 function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about)
@@ -244,7 +206,7 @@ function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: C
     }
 }
 
-function describedParts(text: string): { part: string; at: number; end: number }[] {
+function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.
   const upto =
     /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|so (?:the|that)|example:|such as|thus:|like this)/i.exec(
@@ -257,28 +219,7 @@ function describedParts(text: string): { part: string; at: number; end: number }
     : partsWithin(text, upto, text.length);
 }
 
-function partsWithin(text: string, from: number, to: number): { part: string; at: number; end: number }[] {
-  // Underscores count as letters to a pattern's word ends; hyphens of the same length do not.
-  const described =
-    ' '.repeat(from) +
-    text
-      .slice(from, to)
-      .replace(EVERY_EXAMPLE, m => ' '.repeat(m.length))
-      .replace(/_/g, '-');
-  const hits: { part: string; at: number; end: number }[] = [];
-  for (const [part, words] of PART_WORDS)
-    for (const match of described.matchAll(words)) {
-      const [at, end] = [match.index, match.index + match[0].length];
-      if (hits.some(h => at < h.end && end > h.at)) continue;
-      if (
-        part === 'title' &&
-        /\bwithin the\s*$|\bspaces? in (?:the|your)\s*$|\bthe spaces?[^.;]{0,12}$/i.test(
-          described.slice(0, at),
-        )
-      )
-        continue;
-      hits.push({ part, at, end });
-    }
-  hits.sort((a, b) => a.at - b.at);
-  return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
+function partsWithin(text: string, from: number, to: number): PartSaid[] {
+  const described = text.slice(from, to).replace(EVERY_EXAMPLE, m => ' '.repeat(m.length));
+  return partsNamed(' '.repeat(from) + described);
 }

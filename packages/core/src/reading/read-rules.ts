@@ -157,9 +157,19 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readMonochrome(segment),
     ...readFurther(segment),
   ]);
-  const printed = segments.flatMap(segment => readPhysical(segment) ?? []);
+  const onPaper = segments.flatMap(segment => {
+    const size = readPhysical(segment);
+    return size ? [{ size, hasPpi: readPpi(segment).length > 0 }] : [];
+  });
+  // The size that stands beside its ppi is that of the file; another one is that of the trimmed page.
+  const beside = onPaper.filter(p => p.hasPpi);
+  const printed = (beside.length ? beside : onPaper).map(p => p.size);
   const [edge] = segments.flatMap(segment => readPhysicalEdge(segment) ?? []);
-  return { found: [...joinTurned(found), ...turnedPrint(printed)], physical: printed[0], edge };
+  return {
+    found: [...joinTurned(found), ...turnedPrint(onPaper.map(p => p.size))],
+    physical: printed[0],
+    edge,
+  };
 }
 
 /** "30 × 20 cm; uprights 20 × 30 cm". */

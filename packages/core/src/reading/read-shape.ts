@@ -16,7 +16,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?:(?:a |be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/;
+  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -25,7 +25,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
-    !/\b(?:close|deadline|midnight)\b/i.test(text)
+    !/\b(?:close|deadline|midnight|compress\w*)\b/i.test(text)
   ) {
     const all = [...text.matchAll(RATIO)].map(m => ({
       pair: [Number(m[1]), Number(m[2])] as [number, number],
@@ -74,6 +74,16 @@ const UPRIGHT_TOO =
 const BOTH_ALIKE =
   /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b/i;
 
+/** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
+const SIDE_BY_SHAPE =
+  /\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
+
+/** Two figures that differ: the same figure for both is the longest side. */
+function isBoxByShape(text: string): boolean {
+  const [a, b] = [...text.matchAll(/\d[\d.,]*\d/g)].map(m => m[0].replace(/\D/g, ''));
+  return a !== undefined && b !== undefined && a !== b;
+}
+
 /** Whether width and height may swap. */
 export function readEitherWay(segment: Segment): Found[] {
   const { text } = segment;
@@ -91,6 +101,7 @@ export function readEitherWay(segment: Segment): Found[] {
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   const fixed =
     ONE_WAY.exec(text) ??
+    (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
     (/\d|height|exceed/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
   return fixed ? say(false, fixed) : [];

@@ -10,7 +10,7 @@ type SideSaid = Side | 'any';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
@@ -23,7 +23,7 @@ const LONG =
   /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
-  /\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
+  /\b(?:wid(?:e|er|th) (?:or|nor|and) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
   /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
 const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
@@ -78,7 +78,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
     const [first, second] = [readPixels(a), readPixels(b)];
     // "Square images therefore cannot be larger than 1080 x 1080" explains another limit.
-    if (first === second && /^\W*square (?:images?|pictures?|photos?)\b/i.test(text)) continue;
+    if (
+      first === second &&
+      /^\W*(?:square (?:images?|pictures?|photos?)|an? square (?:should|must|may|can|is|will))\b/i.test(text)
+    )
+      continue;
     if (isElsewhere(NOT_OURS, text, match.index)) continue;
     if (Math.min(first, second) < 40 || EXAMPLE_OF.test(text.slice(0, match.index))) continue;
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
@@ -250,7 +254,7 @@ function sideBefore(before: string): SideSaid | undefined {
 
 function lastIndex(text: string, words: RegExp): number {
   let at = -1;
-  for (const match of text.matchAll(new RegExp(words, 'gi'))) at = match.index;
+  for (const match of text.matchAll(new RegExp(words, 'gi'))) at = match.index + match[0].length;
   return at;
 }
 

@@ -48,7 +48,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|makes?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
@@ -56,7 +56,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?:member|author|artist|entrant|person|photographer|club|household|round|contributor|candidate|participant|team|society|group|class|project|family|pupil|student|applicant|exhibitor|donor|reader|child|household)|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?!page\\b|issue\\b|minute\\b|inch|file\\b|e-?mail\\b|upload\\b|section\\b|categor|prints?\\b|works?\\b|pieces?\\b|pictures?\\b|images?\\b|photo)[a-z]+|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
     'i',
   ),
   new RegExp(
@@ -91,6 +91,9 @@ const TOTALS: readonly RegExp[] = [
 const NOT_TOTAL =
   /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
+/** A club's panel may hold only so many of one person. */
+const OF_ONE =
+  /^\s*(?:may (?:be|come) |can be |are )?(?:by|from|of) (?:the same|any one|any single|one|a single)\b/i;
 const OF_MONEY =
   /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
@@ -120,6 +123,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       if (!match || n === undefined) continue;
       const value = readCount(n);
       if (!(value >= 1 && value <= 200)) continue;
+      if (OF_ONE.test(text.slice(match.index + match[0].length))) continue;
       // "Three images in Open and two in Nature": the number is a section's.
       const [from, to] = [segment.start + match.index, segment.start + match.index + match[0].length];
       if (sectionFound.some(f => f.end - f.start < 60 && from < f.end && to > f.start)) continue;

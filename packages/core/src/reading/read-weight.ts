@@ -15,12 +15,12 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|proposed|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
 /** What belongs to every file of many. */
 const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
@@ -75,7 +75,14 @@ export function readWeight(segment: Segment): Found[] {
     if (bytes === undefined || isElsewhere(NOT_OURS, text, match.index)) continue;
     const bound = boundOf(text.slice(0, match.index), text.slice(end));
     if (bound === 'min') add('bytesMin', bytes, unit, match.index, end);
-    else add(isPackage(match.index, end) ? 'packageBytesMax' : 'bytesMax', bytes, unit, match.index, end);
+    else
+      add(
+        isPackage(match.index, end) || /^g/i.test(unit) ? 'packageBytesMax' : 'bytesMax',
+        bytes,
+        unit,
+        match.index,
+        end,
+      );
   }
   for (const match of text.matchAll(PLAIN_BYTES)) {
     const bytes = Number((match[1] ?? '').replace(/\D/g, ''));

@@ -37,30 +37,39 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
   return undefined;
 }
 
-/** "Classes: Birds; Mammals; Plants and fungi." */
+/** "Classes: Birds; Mammals; Plants and fungi", "Sections: A) Open Colour, B) Nature": one line with names and codes. */
 function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, first] of segments.entries()) {
     if (!/^(?:[\w.)]{1,4}\s+)?(?:the )?(?:sections|classes|categories)\s*[:–-]\s*\S/i.test(first.text))
       continue;
     const sameLine = segments.slice(i).filter(s => s.line === first.line);
-    const listed = sameLine.slice(0, 1 + sameLine.findIndex(s => !s.text.endsWith(';')));
-    const names = (listed.length ? listed : sameLine)
+    const end = sameLine.findIndex(s => !s.text.endsWith(';'));
+    const listed = sameLine.slice(0, end < 0 ? undefined : end + 1);
+    const line = listed
       .map(s => s.text)
       .join(' ')
       .replace(/^[^:–-]*[:–-]\s*/, '')
-      .replace(/\.$/, '')
-      .split(/\s*[;,]\s*/)
-      .map(name => name.trim());
-    if (names.length < 2 || names.some(n => !/^[A-Z][A-Za-z&’' -]{1,38}$/.test(n) || NOT_SECTION.test(n)))
-      continue;
+      .replace(/\.$/, '');
+    const rows = line
+      .split(line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])/)
+      .map(name => LISTED.exec(name.trim())?.groups);
+    if (rows.length < 2 || rows.some(row => !row || NOT_SECTION.test(row['label'] ?? ''))) continue;
     const each = eachOf(nearby(segments, i + listed.length - 1));
     return inOne(
       first,
-      names.map(label => ({ code: null, label, limit: each ? readCount(each) : null })),
+      rows.map(row => {
+        const limit = row?.['n'] ?? each;
+        const code = row?.['before'] ?? row?.['dashed'] ?? row?.['behind'] ?? null;
+        return { code, label: row?.['label'] ?? '', limit: limit ? readCount(limit) : null };
+      }),
     );
   }
   return undefined;
 }
+
+const LISTED = new RegExp(
+  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?)(?:\\s*\\((?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?$`,
+);
 
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */
 function readCoded(segments: readonly Segment[]): ReadSections | undefined {
@@ -81,10 +90,7 @@ function readCoded(segments: readonly Segment[]): ReadSections | undefined {
 
 /** A sentence and the two behind it, in which a limit for all may stand. */
 const nearby = (segments: readonly Segment[], at: number) =>
-  segments
-    .slice(at, at + 3)
-    .map(s => s.text)
-    .join(' ');
+  [...segments.slice(at, at + 3), ...segments.slice(Math.max(0, at - 1), at)].map(s => s.text).join(' ');
 
 const BRACKETED = new RegExp(
   `(?<label>[A-Z][A-Za-z&’'-]{1,24}(?: [A-Za-z&’'-]{2,20}){0,2})\\s*\\((?:up to |max(?:imum)?\\.? (?:of )?|limit )?(?<n>${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)`,

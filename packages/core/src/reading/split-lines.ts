@@ -24,9 +24,18 @@ function namedHead({ text }: Segment): string | undefined {
     head !== undefined &&
     head.split(/\s+/).length <= 3 &&
     (!PROPERTY.test(head) || /\w+ files?$/i.test(head)) &&
-    A_FORMAT.test(own) &&
-    (A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own));
+    (A_FORMAT.test(own) ? A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own) : isSized(head, own));
   return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;
+}
+
+/** "Cover: square, 2480 × 2480 pixels": a size that is not just that of pictures of one shape. */
+function isSized(head: string, own: string): boolean {
+  return (
+    /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) &&
+    !/\b(?:landscape|portrait|horizontal|vertical|upright|squares?|panoram\w*|colou?r|mono\w*|images?|pictures?|photos?|photographs?|round|now|before|old|new|projector|screen|maximum|minimum)\b/i.test(
+      head,
+    )
+  );
 }
 
 /** "1. Catalogue image. CMYK, TIFF …": a kind of file as a sentence of its own. */

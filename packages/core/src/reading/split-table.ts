@@ -1,5 +1,5 @@
-import { labelOf } from './kind-words.ts';
-import { joinWrapped } from './segments.ts';
+import { A_FORMAT, labelOf, PROPERTY } from './kind-words.ts';
+import { joinWrapped, type Segment } from './segments.ts';
 import type { Group } from './split-deliverables.ts';
 
 export interface Table {
@@ -13,9 +13,52 @@ interface Cell {
   start: number;
 }
 
-/** Columns set apart by tabs, bars or two and more spaces, with a kind of file at the head of each. */
+/** Columns set apart by tabs, bars or two and more spaces, with the kinds of file over the columns or before the rows. */
 export function readTable(text: string): Table | undefined {
   const lines = joinWrapped(text);
+  return readColumns(lines) ?? readRows(lines);
+}
+
+type Line = ReturnType<typeof joinWrapped>[number];
+const RULED = /^[\s|:+-]*$/;
+const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
+
+/** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
+function readRows(lines: readonly Line[]): Table | undefined {
+  for (const [i, line] of lines.entries()) {
+    const [, ...properties] = cellsOf(line);
+    if (properties.length < 2 || properties.filter(p => PROPERTY.test(p.text)).length < 2) continue;
+    if (/\d/.test(line.text)) continue;
+    const groups: Group[] = [];
+    let end = line.start;
+    for (const row of lines.slice(i + 1)) {
+      if (RULED.test(row.text) && row.text.trim()) continue;
+      const [name, ...values] = cellsOf(row);
+      if (!name || values.length !== properties.length) break;
+      end = row.start + row.text.length;
+      // A certificate as a PDF is no picture.
+      if (values.some(v => /\bpdf\b/i.test(v.text)) && !A_FORMAT.test(row.text)) continue;
+      groups.push({
+        label: labelOf(name.text) ?? name.text.toLowerCase(),
+        segments: values.flatMap((cell, k) => named(properties[k], cell, k)),
+      });
+    }
+    const labels = new Set(groups.map(g => g.label));
+    if (groups.length >= 2 && labels.size === groups.length && groups.every(g => g.segments.length))
+      return { groups, start: line.start, end };
+  }
+  return undefined;
+}
+
+/** A cell as a sentence that begins with the name of its row or column; none where the cell says nothing. */
+function named(name: Cell | undefined, cell: Cell, line: number): Segment[] {
+  const prefix = `${name?.text ?? ''}: `;
+  return NOTHING.test(cell.text)
+    ? []
+    : [{ text: prefix + cell.text, start: cell.start - prefix.length, line }];
+}
+
+function readColumns(lines: readonly Line[]): Table | undefined {
   for (let i = 0; i < lines.length; i++) {
     const line = lines[i];
     if (!line) continue;
@@ -30,15 +73,11 @@ export function readTable(text: string): Table | undefined {
     for (const row of lines.slice(i + 1)) {
       const cells = cellsOf(row);
       if (cells.length !== heads.length + 1) {
-        if (/^[\s|:+-]*$/.test(row.text)) continue;
+        if (RULED.test(row.text)) continue;
         break;
       }
       const [name, ...values] = cells;
-      values.forEach((cell, k) => {
-        if (/^(?:[-–—:]+|n\/?a|none|)$/i.test(cell.text)) return;
-        const prefix = `${name?.text ?? ''}: `;
-        groups[k]?.segments.push({ text: prefix + cell.text, start: cell.start - prefix.length, line: rows });
-      });
+      values.forEach((cell, k) => groups[k]?.segments.push(...named(name, cell, rows)));
       rows += 1;
       end = row.start + row.text.length;
     }
@@ -49,9 +88,7 @@ export function readTable(text: string): Table | undefined {
 
 /** The cells of a head that stand over values: its first one may stand over the names of the rows. */
 function headCells(cells: Cell[], ...below: ({ text: string; start: number } | undefined)[]): Cell[] {
-  const isAsWide = below.some(
-    row => row && cellsOf(row).length === cells.length && !/^[\s|:+-]*$/.test(row.text),
-  );
+  const isAsWide = below.some(row => row && cellsOf(row).length === cells.length && !RULED.test(row.text));
   return isAsWide ? cells.slice(1) : cells;
 }
 

@@ -32,14 +32,29 @@ const SIDED: readonly (readonly [RegExp, string])[] = [
   [/\b(?:taller|higher) than\b/gi, 'max height'],
 ];
 
+/** "Why pictures were turned down": what is told of some pictures asks nothing of others. */
+const TOLD = /\b(?:were|was|had)\b/i;
+/** A clause that gives a rule of its own beside what was refused. */
+const RULE = /\b(?:allowed|permitted|accepted|must|should|please)\b/i;
+
 /** The sentences of a text, with what is refused turned into what is asked. */
 export function turnRefusals(segments: readonly Segment[]): Segment[] {
   let isListed = false;
+  let isTold = false;
   return segments.map((segment, i) => {
     const { text } = segment;
     const before = segments[i - 1];
     const isItem = ITEM_MARK.test(text) || /^(?:it|they|the file|the picture|the image)\b/i.test(text);
-    if (HEAD.test(text) && text.length < 120) isListed = true;
+    if (HEAD.test(text) && text.length < 120) {
+      isListed = true;
+      isTold = TOLD.test(text);
+    } else if (isListed && RULE.test(text))
+      return {
+        ...segment,
+        text: text.replace(/^[^-–—.;]*\b(?:was|were)\b[^-–—.;]*/i, told => ' '.repeat(told.length)),
+      };
+    else if (isListed && isTold && (isItem || before?.line === segment.line))
+      return { ...segment, text: ' '.repeat(text.length) };
     else if (isListed && isItem && (before?.line ?? segment.line) < segment.line)
       return { ...segment, text: turned(text, 0) };
     else if (isListed && !isItem) isListed = false;

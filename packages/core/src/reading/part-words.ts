@@ -1,0 +1,72 @@
+/** Words that stand for the parts of a file's name. */
+
+const PART_WORDS: readonly (readonly [string, RegExp])[] = [
+  [
+    'section code',
+    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
+  ],
+  [
+    'member number',
+    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?(?:id|code)\b/gi,
+  ],
+  ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
+  [
+    'club code',
+    /(?<=[\[<{])club(?=[\]>}])|\b(?:club|team|society)(?:['’]s)? ?(?:code|letters|initials|abbreviation)/gi,
+  ],
+  ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
+  [
+    'entry number',
+    /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference|code)/gi,
+  ],
+  ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
+  ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
+  ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
+  ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
+  [
+    'sequence',
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
+  ],
+  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
+  ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
+  ['country', /\bcountry(?: code)?\b/gi],
+  ['month', /\bmonth\b/gi],
+  ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
+  [
+    'author',
+    /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b/gi,
+  ],
+  [
+    'title',
+    /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
+  ],
+];
+
+/** A part of a name that is spoken of, with its place. */
+export interface PartSaid {
+  part: string;
+  at: number;
+  end: number;
+}
+
+/** The parts that a text speaks of, each once, in their order. */
+export function partsNamed(text: string): PartSaid[] {
+  // Underscores count as letters to a pattern's word ends; hyphens of the same length do not.
+  const described = text.replace(/_/g, '-');
+  const hits: PartSaid[] = [];
+  for (const [part, words] of PART_WORDS)
+    for (const match of described.matchAll(words)) {
+      const [at, end] = [match.index, match.index + match[0].length];
+      if (hits.some(h => at < h.end && end > h.at)) continue;
+      if (
+        part === 'title' &&
+        /\bwithin the\s*$|\bspaces? in (?:the|your)\s*$|\bthe spaces?[^.;]{0,12}$/i.test(
+          described.slice(0, at),
+        )
+      )
+        continue;
+      hits.push({ part, at, end });
+    }
+  hits.sort((a, b) => a.at - b.at);
+  return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
+}
