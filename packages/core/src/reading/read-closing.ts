@@ -71,7 +71,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
     // "Entries are accepted from 1 March" is where they begin.
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
-    if (!isStrong && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
+    const isAlone = text.length < 60 && /^(?:by|before|until|till|not later than)\b/i.test(text);
+    if (!isStrong && !isAlone && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
     const time = timeNear(text, stamp.start, stamp.end);
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
     const value = stamp.value && time ? `${stamp.value}T${time.clock}${zone}` : stamp.value;

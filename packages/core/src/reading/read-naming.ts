@@ -9,7 +9,7 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|[A-Z0-9]{1,4}\.(?=[A-Z][a-z]+[\w ]*\.[jtp])|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
   /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
@@ -36,7 +36,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\bcharacters\b/i.test(
+      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\bcharacters\b/i.test(
         segment.text,
       ) ||
       EXAMPLE.test(segment.text) ||
@@ -141,7 +141,7 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
       continue;
     }
     if (naming.parts) return;
-    if (described.length < 2) continue;
+    if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
     const words = described.map(d => d.part);
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
@@ -160,6 +160,14 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
   }
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
+}
+
+/** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
+function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
+  return (
+    /[A-Za-z]{3,}[_-]$/.test(text.slice(0, described[0]?.at)) ||
+    /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end))
+  );
 }
 
 /** "Put your membership number in front of it": a second part beside the one of the sentence before. */

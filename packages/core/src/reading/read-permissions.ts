@@ -11,11 +11,12 @@ const YES =
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identification of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
-const BORDER_EXCLUDED = /\b(?:wider borders?|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
+const BORDER_EXCLUDED =
+  /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
@@ -73,7 +74,7 @@ function readSaidOverlays(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   const border = BORDER.exec(text);
-  if (border && !BORDER_EXCLUDED.test(text)) {
+  if (border && (BORDER_LIMITED.test(text) || !BORDER_EXCLUDED.test(text))) {
     const clause = clauseAt(text, border.index);
     const value =
       BORDER_LIMITED.test(text) || (YES.test(clause) && !NO.test(clause))

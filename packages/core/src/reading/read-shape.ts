@@ -7,7 +7,8 @@ const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:
 /** Ratios so usual that they need no word beside them; times of day are written with two digits behind the colon. */
 const USUAL_RATIO =
   /(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/;
-const OF_FILES = /\b(?:jpe?g|png|webp|tiff?|px|pixels)\b/i;
+const OF_FILES =
+  /\b(?:jpe?g|png|webp|tiff?|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,2})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,2})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
@@ -16,7 +17,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
+  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -68,7 +69,7 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /(?:(?:^|[:,]\s*)(?:landscape|horizontal|upright)(?: orientation| format)?(?=\s*,[^.;]*\b(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
+  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
   /\b(?:upright|portraits?|vertical)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =

@@ -171,14 +171,16 @@ function readSingles(
       sideAfter(after) ??
       sideAfterRange(after) ??
       (isSecondOfRange ? last?.side : undefined) ??
-      sideBefore(before);
+      sideBefore(before) ??
+      sideOnPaper(before);
     if (!side && unit && IS_SQUARE.test(text)) {
       const span = toSpan(value, looser(boundOf(before, after)));
       add('width', span, match.index, end);
       add('height', span, match.index, end);
       continue;
     }
-    if (!side || (!unit && !hasPixels && !sideAfter(after) && !isSecondOfRange)) continue;
+    const isBare = !unit && !hasPixels && !sideAfter(after) && !isSecondOfRange;
+    if (!side || (isBare && !(value >= 400 && EDGE_JUST_BEFORE.test(before)))) continue;
     let bound = looser(boundOf(before, after));
     // "at least 480 pixels wide and 600 tall": one word for both.
     // "1400 wide or 1050 high at the most": the word stands behind the second of them.
@@ -217,7 +219,7 @@ function boundBehindNext(after: string): Bound | undefined {
 const SIDE_NAMED =
   '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?))?\\)?\\s*';
 /** What may stand between two sides that one limit is meant for. */
-const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and|or|nor|by|x|×)\\s*$`, 'i');
+const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */
 const COMPARED = new RegExp(
   `^${SIDE_NAMED}(?:,|and|or|nor)\\s*(?:wider|higher|taller|larger|bigger|longer|deeper|more|narrower|smaller|shorter|lower|less)(?: than)?\\s*$`,
@@ -242,6 +244,20 @@ function sideAfterRange(after: string): SideSaid | undefined {
       after,
     );
   return second ? sideAfter(after.slice(second[0].length)) : undefined;
+}
+
+/** "Longest side 1500": nothing but pixels can be meant. */
+const EDGE_JUST_BEFORE =
+  /\b(?:long|short)(?:est|er)? (?:side|edge|dimension)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be))*\s*[:=]?\s*$/i;
+
+/** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
+function sideOnPaper(before: string): SideSaid | undefined {
+  const side =
+    /\d\s*(?:mm|cm|in(?:ch(?:es)?)?)\s+(?<side>wide|high|tall|across)\b[^.;]{0,24}\(\s*(?:that is |= ?)?$/i.exec(
+      before,
+    )?.groups?.['side'];
+  if (side === undefined) return undefined;
+  return /wide|across/i.test(side) ? 'width' : 'height';
 }
 
 function sideBefore(before: string): SideSaid | undefined {

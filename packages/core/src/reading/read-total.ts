@@ -60,7 +60,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
+    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no(?:t)? more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
     'i',
   ),
   new RegExp(
@@ -86,6 +86,7 @@ const TOTALS: readonly RegExp[] = [
     `^(?:[A-Za-z]{3,12}\\s*[:–-]\\s*)?(?:(?:${COUNT})\\s*(?:to|-|–)\\s*)(?<n>${COUNT})\\s+${THINGS}`,
     'i',
   ),
+  new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
 ];
 const NOT_TOTAL =
@@ -97,10 +98,17 @@ const OF_ONE =
 const OF_MONEY =
   /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
+/** A list's item without its dash or dot. */
+function withoutMark({ text, start, line }: Segment): Segment {
+  const bare = text.replace(/^[-*•–·□✓+]\s*/, '');
+  return { text: bare, start: start + text.length - bare.length, line };
+}
+
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
   const found: Found[] = [];
-  for (const segment of segments) {
+  for (const whole of segments) {
+    const segment = withoutMark(whole);
     const { text } = segment;
     if (
       sectionFound.some(

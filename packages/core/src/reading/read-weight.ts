@@ -18,7 +18,7 @@ const NOT_OURS =
   /\b(?:no limit (?:to|on|for)|proposed|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
-  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
+  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
   /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 

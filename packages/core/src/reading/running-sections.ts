@@ -40,7 +40,9 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
 /** "Classes: Birds; Mammals; Plants and fungi", "Sections: A) Open Colour, B) Nature": one line with names and codes. */
 function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, first] of segments.entries()) {
-    if (!/^(?:[\w.)]{1,4}\s+)?(?:the )?(?:sections|classes|categories)\s*[:–-]\s*\S/i.test(first.text))
+    if (
+      !/^(?:[\w.)•*-]{1,4}\s+)?(?:the |\w+ )?(?:sections|classes|categories)\s*[:–-]\s*\S/i.test(first.text)
+    )
       continue;
     const sameLine = segments.slice(i).filter(s => s.line === first.line);
     const end = sameLine.findIndex(s => !s.text.endsWith(';'));
@@ -48,7 +50,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
     const line = listed
       .map(s => s.text)
       .join(' ')
-      .replace(/^[^:–-]*[:–-]\s*/, '')
+      .replace(/^.*?(?:sections|classes|categories)\s*[:–-]\s*/i, '')
       .replace(/\.$/, '');
     const rows = line
       .split(line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])/)
@@ -68,7 +70,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
 }
 
 const LISTED = new RegExp(
-  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?)(?:\\s*\\((?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?$`,
+  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
 );
 
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */

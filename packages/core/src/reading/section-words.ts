@@ -21,7 +21,7 @@ const EACH = new RegExp(
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b[^.;\\d]{0,30}?\\b(${COUNT})\\s*${THINGS}`,
+  `\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b(?:[^.;\\d]|max\\.){0,30}?\\b(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** The limit that stands for every section alike, as it is written. */

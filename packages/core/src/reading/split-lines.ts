@@ -19,10 +19,13 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
 /** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9". */
 function namedHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
-  const head = /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\()\s*\S/.exec(own)?.[1]?.trim();
+  const head =
+    /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\()\s*\S/.exec(own)?.[1]?.trim() ??
+    // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
+    /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim();
   const isKind =
     head !== undefined &&
-    head.split(/\s+/).length <= 3 &&
+    (head.split(/\s+/).length <= 3 || (head.split(/\s+/).length <= 9 && labelOf(head) !== undefined)) &&
     (!PROPERTY.test(head) || /\w+ files?$/i.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own) : isSized(head, own));
   return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;

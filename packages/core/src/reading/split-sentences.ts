@@ -27,7 +27,7 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
   if (
     extra &&
     kinds.length === 1 &&
-    extra.segments.some(s => ADDED.test(s.text)) &&
+    extra.segments.some(s => ADDED.test(s.text) || ASKED_LATER.test(s.text)) &&
     common.segments.some(s => SPEC.test(s.text))
   )
     return [{ label: undefined, segments: [] }, { label: 'screen', segments: common.segments }, extra];
@@ -150,7 +150,7 @@ const ADDED =
 
 /** "If your work is accepted we will ask for print files: TIFF …" */
 const ASKED_LATER =
-  /^(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?)\b/i;
+  /^(?:[-*•–·]\s*)?(?:(?:short-?listed|selected|successful|accepted) \w+ (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?)\b)/i;
 
 /** "Please also send a JPEG for our website": a further file, told by what it is for. */
 const ADDED_FOR =
