@@ -45,8 +45,10 @@ export function boundOf(before: string, after: string): Bound {
   let bound: Bound = 'unsaid';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
-  if (SUBJECT_OVER.test(before) && VERB_AFTER.test(after) && !WANTED_AFTER.test(after)) return 'max';
-  if (SUBJECT_UNDER.test(before) && VERB_AFTER.test(after) && !WANTED_AFTER.test(after)) return 'min';
+  // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.
+  const [subject, rest] = [before.replace(ALTERNATIVE_BEFORE, ''), after.replace(ALTERNATIVE_AFTER, '')];
+  if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'max';
+  if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
     const { max1, max1b, max1c, max2, min1, min2 } = match.groups ?? {};
     bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
@@ -61,6 +63,14 @@ const REFUSED_AFTER =
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const SUBJECT =
   '(?:(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}|^)(?:(?:that|which) (?:is|are) |with |of |whose \\w+ (?:is|are) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
+const ALTERNATIVE_BEFORE = new RegExp(
+  `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]* (?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
+  'i',
+);
+const ALTERNATIVE_AFTER = new RegExp(
+  `^\\s*(?:px|pixels?)?\\s*(?:or|and) (?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]*`,
+  'i',
+);
 const SUBJECT_OVER = new RegExp(`${SUBJECT}${MORE}(?: than)?(?: the)? $`, 'i');
 const SUBJECT_UNDER = new RegExp(`${SUBJECT.replace('|^)', ')')}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */

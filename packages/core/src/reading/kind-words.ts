@@ -52,4 +52,4 @@ export const PROPERTY =
   /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;
 
 /** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */
-export const ITEM_MARK = /^(?:[-+*•–·]|\(?[\da-z]{1,2}(?:\.\d+)?[.)])\s*/i;
+export const ITEM_MARK = /^(?:[-+*•–·]|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)])\s*/i;

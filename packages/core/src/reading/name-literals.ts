@@ -14,6 +14,10 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   imagetitle: 'title',
   phototitle: 'title',
   initials: 'initials',
+  initial: 'initials',
+  titleofpicture: 'title',
+  titleofphoto: 'title',
+  titleofwork: 'title',
   section: 'section code',
   sectioncode: 'section code',
   membernumber: 'member number',
@@ -129,25 +133,31 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  return namedPieces(stem.split(/( - |__| by |[_-])/)) ?? namedPieces(stem.split(/( - |__| by |[ _-])/));
+  const splits = [/( - |__| by |[_-])/, /( - |__| by |_)/, /( - |__| by |[ _-])/];
+  return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }
 
 /** @param pieces words and the separators between them, in turn */
 function namedPieces(pieces: readonly string[]): string[] | undefined {
-  const named = pieces.map((piece, i) =>
-    i % 2
-      ? `text:${piece}`
-      : (EXAMPLE_WORDS[
-          piece
-            .toLowerCase()
-            .replace(/[[\]<>{}\s’']/g, '')
-            .replace(/^your/, '')
-        ] ??
-        (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined) ??
-        (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece) ? 'sequence' : undefined)),
-  );
+  const named = pieces.flatMap((piece, i) => (i % 2 ? [`text:${piece}`] : partsOfPiece(piece)));
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
-  return named.every(part => part !== undefined) && (pieces.length > 1 || isNumberAlone)
-    ? (named as string[])
-    : undefined;
+  const isWhole = named.length > 1 && named.every(part => part !== undefined);
+  return isWhole || isNumberAlone ? (named as string[]) : undefined;
+}
+
+const wordOf = (piece: string) =>
+  EXAMPLE_WORDS[
+    piece
+      .toLowerCase()
+      .replace(/[[\]<>{}\s’'-]/g, '')
+      .replace(/^your/, '')
+  ];
+
+/** The part that one piece names; several for words that run together, such as LastnameFirstname. */
+function partsOfPiece(piece: string): (string | undefined)[] {
+  const whole = wordOf(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
+  if (whole) return [whole];
+  if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];
+  const words = piece.split(/(?<=[a-z])(?=[A-Z\d])/);
+  return words.length > 1 ? words.map(wordOf) : [undefined];
 }

@@ -13,18 +13,18 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
     order: 'dmy',
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
-  { words: /\b(20\d{2})-(\d{2})-(\d{2})\b/g, order: 'ymd' },
+  { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})\b/g, order: 'ymd' },
   { words: /\b(\d{1,2})[./-](\d{1,2})[./-](20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
   /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
-const WEAK = /\b(?:by|until|before|no later|latest)\b/i;
+const WEAK = /\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open)\b/i;
+  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter|accept(?:ed)?)\b/i;
 const NOT_DEADLINE =
-  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
@@ -117,7 +117,7 @@ function datesIn(text: string): Stamp[] {
   const stamps: Stamp[] = [];
   for (const { words, order } of DATES)
     for (const match of text.matchAll(words)) {
-      const [whole, a = '', b = '', c] = match;
+      const [whole, a = '', b = '', c] = order === 'ymd' ? [match[0], match[1], match[3], match[4]] : match;
       const at = { start: match.index, end: match.index + whole.length };
       if (stamps.some(s => at.start < s.end && at.end > s.start)) continue;
       const stamp = stampOf(order, a, b, c, whole.trim());
@@ -216,7 +216,7 @@ function dated(
 }
 
 const CLOCK =
-  /\b(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+  /\b(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
 const ZONES: readonly (readonly [RegExp, string])[] = [
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],

@@ -74,7 +74,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:wrong|dull|flat|odd|washed|muted|poor|bad)|files? (?:will|may) (?:be converted|change)|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
@@ -208,7 +208,8 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bquality\b\D{0,25}\b(\d{1,2})\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
+    words:
+      /\bquality\b\D{0,25}\b(\d{1,2})(?: or (?:more|above|better|higher|over))?\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {
@@ -244,7 +245,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality (?:setting |level |factor )?(?:of |is |to |at |:)?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
+      /\bquality\s*(?:setting |level |factor )?(?:of |is |to |at |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
     value: m => m[1],
   },
 ];

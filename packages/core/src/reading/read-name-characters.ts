@@ -14,7 +14,7 @@ const SPACES =
 const ALLOWED =
   /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
 const LENGTH = new RegExp(
-  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not longer than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*characters|(${COUNT})\\s*characters\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*(?:characters|letters)|(${COUNT})\\s*(?:characters|letters)\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 

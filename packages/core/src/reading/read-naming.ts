@@ -36,7 +36,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\bcharacters\b/i.test(
+      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(
         segment.text,
       ) ||
       EXAMPLE.test(segment.text) ||
@@ -152,12 +152,14 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     naming.parts =
       writtenOut(described, segment.text) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
-      literalsOf(naming.example, words, segment.text);
+      literalsOf(naming.example, words, withSeparator(segment, about));
     const [first] = described;
     const last = described.at(-1);
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
     return;
   }
+  const explained = naming.example && !naming.parts ? readLegend(naming.example, about) : undefined;
+  if (explained) naming.parts = explained;
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
 }
@@ -168,6 +170,14 @@ function isJoinedToOther(described: readonly PartSaid[], text: string): boolean 
     /[A-Za-z]{3,}[_-]$/.test(text.slice(0, described[0]?.at)) ||
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end))
   );
+}
+
+/** A sentence with the next one, where that says what stands between the parts: "…; separated by hyphens". */
+function withSeparator(segment: Segment, about: readonly Segment[]): string {
+  const next = about[about.indexOf(segment) + 1];
+  const isOfIt =
+    next?.line === segment.line && /^(?:all )?(?:separated|joined|divided|linked|with)\b/i.test(next.text);
+  return isOfIt ? `${segment.text} ${next.text}` : segment.text;
 }
 
 /** "Put your membership number in front of it": a second part beside the one of the sentence before. */
@@ -190,10 +200,28 @@ function besideIt(
   return literalsOf(example, parts, text);
 }
 
+/** "001-Title.jpg where 001 is your entry number": what the words of the example stand for. */
+function readLegend(example: string, about: readonly Segment[]): string[] | undefined {
+  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |[ _-])/);
+  let isSaid = false;
+  const parts = pieces.map((piece, i) => {
+    if (i % 2) return `text:${piece}`;
+    const legend = new RegExp(
+      `\\b${piece.replace(/[^\w]/g, '.')} (?:is|are|stands for|means|being|=) (?:the |your |an? )?(?<what>[^,.;]{3,40})`,
+      'i',
+    );
+    const what = about.map(s => legend.exec(s.text)?.groups?.['what']).find(w => w !== undefined);
+    const part = what === undefined ? undefined : partsNamed(what)[0]?.part;
+    isSaid ||= part !== undefined;
+    return part ?? partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
+  });
+  return isSaid && parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
+}
+
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));
@@ -207,7 +235,9 @@ function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: C
   for (const segment of about)
     for (const match of segment.text.matchAll(PLACEHOLDER)) {
       const written = (match[1] ?? '').trim();
-      const parts = naming.parts ? undefined : partsOfExample(written);
+      // "membership number_title": the words before belong to the first part.
+      const isCut = partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index);
+      const parts = naming.parts || isCut ? undefined : partsOfExample(written);
       if (!parts) continue;
       naming.parts = parts;
       claim('parts', segment, match.index, match.index + written.length);

@@ -69,7 +69,7 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
+  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
   /\b(?:upright|portraits?|vertical)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
@@ -111,6 +111,11 @@ export function readEitherWay(segment: Segment): Found[] {
 const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
 const PHYSICAL = new RegExp(
   `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?:w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  'i',
+);
+/** "45 mm high and 35 mm wide". */
+const PHYSICAL_SIDED = new RegExp(
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(wide|width|high|height|tall)\\s*(?:,|and|by|x|×)\\s*${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(?:wide|width|high|height|tall)`,
   'i',
 );
 const NOT_PRINT =
@@ -190,6 +195,16 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
       start: segment.start + match.index,
       end: segment.start + end,
     };
+  }
+  const sided = PHYSICAL_SIDED.exec(text);
+  if (sided) {
+    const unit = (sided[2] ?? '').toLowerCase().replace(/^in.*/, 'in') as PhysicalSize['unit'];
+    const both = [readDecimal(sided[1] ?? ''), readDecimal(sided[4] ?? '')] as const;
+    const [width, height] = /^wid/i.test(sided[3] ?? '') ? both : [both[1], both[0]];
+    const perUnit = PER_UNIT[unit] ?? 1;
+    const isLeast = boundOf(text.slice(0, sided.index), '') === 'min';
+    const [start, end] = [segment.start + sided.index, segment.start + sided.index + sided[0].length];
+    return { widthIn: width * perUnit, heightIn: height * perUnit, width, height, unit, isLeast, start, end };
   }
   const paper = /\b(A[2-5])\b[^.;]{0,30}\b(?:at|@)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);
   const size = paper && PAPER[(paper[1] ?? '').toLowerCase()];

@@ -170,7 +170,7 @@ function readSingles(
     const side =
       sideAfter(after) ??
       sideAfterRange(after) ??
-      (isSecondOfRange ? last?.side : undefined) ??
+      (isSecondOfRange || (between !== undefined && OTHER_BOUND.test(between)) ? last?.side : undefined) ??
       sideBefore(before) ??
       sideOnPaper(before);
     if (!side && unit && IS_SQUARE.test(text)) {
@@ -203,7 +203,11 @@ function readSingles(
 
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE =
-  /\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+  /\bsquare\b,?[^.;\d]{0,12}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+
+/** "min. 3000 px, max. 5000 px": the other bound of the side spoken of. */
+const OTHER_BOUND =
+  /^\s*(?:px|pixels?)?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
 
 const NEXT_SIDE = new RegExp(
   `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH})?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,

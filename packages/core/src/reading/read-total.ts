@@ -6,7 +6,7 @@ import { THINGS } from './things.ts';
 /** How many entries there may be in all, in the many ways it is said. */
 
 const IN_ALL = new RegExp(
-  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
+  `^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
   'i',
 );
 const TOTALS: readonly RegExp[] = [
@@ -86,8 +86,16 @@ const TOTALS: readonly RegExp[] = [
     `^(?:[A-Za-z]{3,12}\\s*[:–-]\\s*)?(?:(?:${COUNT})\\s*(?:to|-|–)\\s*)(?<n>${COUNT})\\s+${THINGS}`,
     'i',
   ),
+  new RegExp(
+    `^(?:what to send|entry|entries|submit|how many|number|limit)\\s*[:=–-]\\s*(?:up to |max(?:imum)?\\.? (?:of )?)?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `^(?:number of )?${THINGS}\\s*[:=]\\s*(?:up to |max(?:imum)?\\.? (?:of )?)?(?<n>${COUNT})\\b(?!\\s*(?:px|pixels|x|×|mb|kb|bit|dpi|ppi|:|-|–|zip|archive|e-?mail|upload))`,
+    'i',
+  ),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
-  new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?)[.,!]?$`, 'i'),
+  new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$)`, 'i'),
 ];
 const NOT_TOTAL =
   /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
@@ -127,7 +135,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       continue;
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
-      const n = match?.groups?.['n'] ?? match?.groups?.['m'];
+      const n = match?.groups?.['n'] ?? match?.groups?.['m'] ?? match?.groups?.['k'];
       if (!match || n === undefined) continue;
       const value = readCount(n);
       if (!(value >= 1 && value <= 200)) continue;

@@ -1,6 +1,6 @@
 import { boundOf, isAdvisedAt } from './bounds.ts';
 import { isElsewhere } from './elsewhere.ts';
-import { DECIMAL, readDecimal } from './quantities.ts';
+import { DECIMAL, readCount, readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
@@ -11,6 +11,9 @@ const RANGE = new RegExp(
   `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
+/** "Two megabytes", "half a megabyte". */
+const SPOKEN =
+  /\b(?<n>half an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)[ -](?<unit>mega-?bytes?|kilo-?bytes?|megs?|mb)\b/gi;
 const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
@@ -20,7 +23,7 @@ const NOT_OURS =
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
 /** What belongs to every file of many. */
 const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
@@ -83,6 +86,19 @@ export function readWeight(segment: Segment): Found[] {
         match.index,
         end,
       );
+  }
+  for (const match of text.matchAll(SPOKEN)) {
+    const { n = '', unit = '' } = match.groups ?? {};
+    const end = match.index + match[0].length;
+    const bytes = (/half/i.test(n) ? 0.5 : readCount(n)) * factorOf(unit.toLowerCase());
+    const bound = boundOf(text.slice(0, match.index), text.slice(end));
+    add(
+      bound === 'min' ? 'bytesMin' : isPackage(match.index, end) ? 'packageBytesMax' : 'bytesMax',
+      bytes,
+      unit,
+      match.index,
+      end,
+    );
   }
   for (const match of text.matchAll(PLAIN_BYTES)) {
     const bytes = Number((match[1] ?? '').replace(/\D/g, ''));

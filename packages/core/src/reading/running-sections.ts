@@ -6,7 +6,7 @@ import { THINGS } from './things.ts';
 
 /** Sections that are named in running sentences. */
 
-const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*[([]([A-Z][A-Z0-9]{0,3})[)\]]/g;
+const INLINE_CODED = /\b([A-Z][A-Za-z&’' -]{1,30}?)\s*[([]([A-Z][A-Z0-9]{0,3}(?: [A-Z][a-z]+)?)[)\]]/g;
 const INLINE_LETTERED = new RegExp(
   `(?<![\\w])\\(?([A-Z])[).:]\\s*([A-Z][A-Za-z&’' -]{1,30}?)\\s*(?:[-–—:]|\\()\\s*(?:max\\.? |up to )?(${COUNT})\\s*${THINGS}`,
   'g',
@@ -123,6 +123,9 @@ const OF_EACH =
 const NAMES_AFTER =
   /\b(?:sections|classes|categories)(?: are| will be|:| –| -|,)+ ?(?:the following:? ?)?(?<names>[A-Z][A-Za-z&’' -]{2,30}(?:,\s*(?:and )?[A-Z][A-Za-z&’' -]{2,30})*,?\s+and [A-Z][A-Za-z&’' -]{2,30}?)(?=[.;(–]|$)/;
 
+/** "Three sections (Colour, Mono and Nature)". */
+const NAMES_WITHIN = /\b(?:sections|classes|categories)\s*\((?<names>[A-Z][^()\d]{5,120})\)/;
+
 /** "two pictures in each of the classes Open and Set Subject", "the sections are Open, Nature and Travel". */
 function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, segment] of segments.entries()) {
@@ -132,6 +135,7 @@ function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
     const match =
       OF_EACH.exec(segment.text) ??
       NAMES_AFTER.exec(segment.text) ??
+      NAMES_WITHIN.exec(segment.text) ??
       (isUnderHead ? /^(?<names>[A-Z][^.;:()]{6,140})\.?$/.exec(segment.text) : null);
     const names = (match?.groups?.['names'] ?? '')
       .split(/,\s*(?:and\s+)?|\s+and\s+/)
@@ -170,7 +174,7 @@ const IN_SECTION = new RegExp(
 );
 /** "G for General and N for Nature", "Section A is Open Colour". */
 const LETTER_FOR =
-  /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
+  /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) ?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
 
 /** Sections that are named in running sentences. */
 function readNamed(segments: readonly Segment[]): ReadSections | undefined {
@@ -179,12 +183,17 @@ function readNamed(segments: readonly Segment[]): ReadSections | undefined {
   );
   const letters = segments.flatMap(segment => {
     const hits = [...segment.text.matchAll(LETTER_FOR)];
-    const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies)|letters?|codes?)\b/i.test(segment.text);
+    const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies)|letters?|codes?)\b/i.test(
+      nearby(segments, segments.indexOf(segment)),
+    );
     return hits.length >= 2 && isAbout ? hits.map(match => ({ segment, match })) : [];
   });
+  const [firstLetter] = letters;
+  const each = firstLetter ? eachOf(nearby(segments, segments.indexOf(firstLetter.segment))) : undefined;
   const limitOf = (label: string) => {
     const own = limits.find(({ match }) => match.groups?.['label'] === label)?.match.groups?.['n'];
-    return own === undefined ? null : readCount(own);
+    const said = own ?? each;
+    return said === undefined ? null : readCount(said);
   };
   // "Three images in Open and two in Nature" needs no word more.
   const isPaired = limits.some(

@@ -63,6 +63,9 @@ function pushInPieces(segments: Segment[], { text, start, line }: Segment): void
 
 const LIST_ITEM = /^\s*(?:[-*•–—·▪]|\(?\d{1,2}(?:\.\d{1,2})*[.)]?\s|\(?(?:[a-z]|[ivx]{1,4})[.)]\s)/i;
 
+/** "format: jpg" behind "images: 3": lines of names with their values. */
+const NAMED_VALUE = /^\s*[A-Za-z][\w ]{0,24}\s*[:=]\s/;
+
 /** Lines of a text, with wrapped ones joined; a line break inside is kept, so offsets stay true. */
 export function joinWrapped(text: string): { text: string; start: number }[] {
   const lines: { text: string; start: number }[] = [];
@@ -74,6 +77,7 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
       before.start + before.text.length + 1 === start &&
       /^[a-z(]/.test(raw.trim()) &&
       !LIST_ITEM.test(raw) &&
+      !(NAMED_VALUE.test(raw) && NAMED_VALUE.test(before.text)) &&
       before.text.trim() !== '' &&
       !/[.!?:;]\s*$/.test(before.text) &&
       !/\S {2,}\S|\t/.test(before.text.trim());

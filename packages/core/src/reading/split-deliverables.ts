@@ -2,7 +2,7 @@ import { SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitLines } from './split-lines.ts';
-import { splitSentences } from './split-sentences.ts';
+import { besides, splitSentences } from './split-sentences.ts';
 import { readTable } from './split-table.ts';
 
 /** Sentences that speak of one kind of file, and of which. */
@@ -33,7 +33,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     segments.some(s => LATER.test(s.text)) &&
     groups[0]?.segments.some(s => SPEC.test(s.text))
   )
-    return [{ label: undefined, segments: [] }, { label: 'screen', segments: groups[0].segments }, later];
+    return besides(groups[0].segments, later);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return splitSentences(segments);
 }

@@ -16,6 +16,9 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   );
 }
 
+/** A line that begins so is about such a file, whatever else it names. */
+const SURE = /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card)\b(?!s)/i;
+
 /** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9". */
 function namedHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
@@ -26,7 +29,7 @@ function namedHead({ text }: Segment): string | undefined {
   const isKind =
     head !== undefined &&
     (head.split(/\s+/).length <= 3 || (head.split(/\s+/).length <= 9 && labelOf(head) !== undefined)) &&
-    (!PROPERTY.test(head) || /\w+ files?$/i.test(head)) &&
+    (!PROPERTY.test(head) || /\w+ files?$/i.test(head) || SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own) : isSized(head, own));
   return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;
 }

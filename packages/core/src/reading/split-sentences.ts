@@ -30,8 +30,21 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
     extra.segments.some(s => ADDED.test(s.text) || ASKED_LATER.test(s.text)) &&
     common.segments.some(s => SPEC.test(s.text))
   )
-    return [{ label: undefined, segments: [] }, { label: 'screen', segments: common.segments }, extra];
+    return besides(common.segments, extra);
   return [{ label: undefined, segments: [...whole] }];
+}
+
+/**
+ * A file that a text is about and one more. What stands behind both and says nothing of size, format or weight is meant
+ * for both.
+ */
+export function besides(others: readonly Segment[], extra: Group): Group[] {
+  const isForBoth = (s: Segment) => !SPEC.test(s.text) && s.start > (extra.segments[0]?.start ?? Infinity);
+  return [
+    { label: undefined, segments: others.filter(isForBoth) },
+    { label: 'screen', segments: others.filter(s => !isForBoth(s)) },
+    extra,
+  ];
 }
 
 const MEASURED = /\d\s*(?:px|pixels?|kb|mb|mm|cm|ppi|dpi|bits?)|\d\s*[x×]\s*\d/i;
@@ -99,16 +112,15 @@ function readAdded(segments: readonly Segment[]): Group[] | undefined {
     i === at ||
     segment.text.toLowerCase().startsWith(`the ${what}`) ||
     (i === at + 1 && /^(?:it|this|that)\b/i.test(segment.text));
-  return [
-    { label: undefined, segments: [] },
-    { label: 'screen', segments: segments.filter((s, i) => !isOfIt(s, i)) },
+  return besides(
+    segments.filter((s, i) => !isOfIt(s, i)),
     { label: labelOf(what) ?? what, segments: segments.filter(isOfIt) },
-  ];
+  );
 }
 
 /** "Two images are required: one of the whole work, and one detail. Both are to be …" */
 const PAIRED =
-  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,30}?),?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z][a-z -]{2,30}?)[.,;]?$/i;
+  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,30}?)(?:\s*\([^()]*\))?,?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z]+(?: [a-z-]+){0,2}?)(?: (?:taken|made|from|of|with|in)\b[^.;:]*)?[.,;]?$/i;
 
 /** Two kinds of file that are asked alike, each with what a later sentence says of it alone. */
 function readPaired(segments: readonly Segment[]): Group[] | undefined {
@@ -137,11 +149,7 @@ function readForUse(segments: readonly Segment[]): Group[] | undefined {
   const isWhole =
     others.some(s => A_FORMAT.test(s.text)) && others.some(s => /\d\s*(?:px|pixels?|mm|cm)/i.test(s.text));
   if (at < 1 || !use || !isWhole) return undefined;
-  return [
-    { label: undefined, segments: [] },
-    { label: 'screen', segments: others },
-    { label: labelOf(`${use} file`) ?? use, segments: segments.slice(at, at + 1) },
-  ];
+  return besides(others, { label: labelOf(`${use} file`) ?? use, segments: segments.slice(at, at + 1) });
 }
 
 /** "In addition a portrait …": one more kind of file beside the one that the text is about. */
