@@ -40,6 +40,8 @@ export function boundOf(before: string, after: string): Bound {
   const near = before
     .slice(Math.max(0, before.length - 110))
     .replace(/^.*\d(?![^\d]*\))/s, '')
+    // "No more than six, as TIFFs at": that bound is the six's.
+    .replace(COUNTED, ' ')
     // "50 KB max, 300 x 400": that limit belongs to the number before it.
     .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ');
   let bound: Bound = 'unsaid';
@@ -56,6 +58,8 @@ export function boundOf(before: string, after: string): Bound {
   return bound;
 }
 
+const COUNTED =
+  /^.*\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b(?! (?:of|sides|dimensions|edges))/is;
 const OVER = new RegExp(`\\b(?:${MORE}(?: than)?)\\b\\D*$`, 'i');
 const REFUSED_AFTER =
   /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
@@ -89,7 +93,7 @@ export function isAdvice(sentence: string): boolean {
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
-  /[^,;()]*\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
+  /[^,;()]{3,}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
 
 /**
  * Whether what stands at a place of a sentence is a recommendation: its own part of the sentence says so, or one before

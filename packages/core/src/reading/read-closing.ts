@@ -91,7 +91,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 /** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
 function withoutDate({ text, start }: Segment): Found[] {
   const match =
-    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
       text,
     );
   if (

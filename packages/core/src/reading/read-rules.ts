@@ -10,9 +10,9 @@ import { readFurther } from './read-further.ts';
 import {
   readEitherWay,
   readPhysical,
-  readPhysicalEdge,
+  readPhysicalSide,
   readRatio,
-  type PhysicalEdge,
+  type PhysicalSide,
   type PhysicalSize,
 } from './read-shape.ts';
 import { readSameSide, readSize } from './read-size.ts';
@@ -137,7 +137,7 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
 interface Facts {
   found: Found[];
   physical: PhysicalSize | undefined;
-  edge: PhysicalEdge | undefined;
+  side: PhysicalSide | undefined;
 }
 
 function factsOf(segments: readonly Segment[]): Facts {
@@ -164,11 +164,11 @@ function factsOf(segments: readonly Segment[]): Facts {
   // The size that stands beside its ppi is that of the file; another one is that of the trimmed page.
   const beside = onPaper.filter(p => p.hasPpi);
   const printed = (beside.length ? beside : onPaper).map(p => p.size);
-  const [edge] = segments.flatMap(segment => readPhysicalEdge(segment) ?? []);
+  const [side] = segments.flatMap(segment => readPhysicalSide(segment) ?? []);
   return {
     found: [...joinTurned(found), ...turnedPrint(onPaper.map(p => p.size))],
     physical: printed[0],
-    edge,
+    side,
   };
 }
 
@@ -207,7 +207,7 @@ function joinTurned(found: Found[]): Found[] {
 function fill(
   deliverable: ReadDeliverable,
   found: Found[],
-  { physical, edge }: Pick<Facts, 'physical' | 'edge'>,
+  { physical, side }: Pick<Facts, 'physical' | 'side'>,
   index: number,
   several: boolean,
   reading: Reading,
@@ -244,13 +244,14 @@ function fill(
     deliverable.height = span(physical.heightIn);
     reading.claims.push({ field: 'width', deliverable: index, start: physical.start, end: physical.end });
   }
-  if (edge && ppi && !physical && !deliverable.longEdge && !deliverable.width) {
+  if (side && ppi && !physical && !deliverable.longEdge && !deliverable[side.side]) {
     const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
-    const { longEdge, unit, isLeast } = edge;
-    const px = Math.round(edge.longEdgeIn * perInch);
-    deliverable.print = { longEdge, unit, ppi: Math.round(perInch), isLeast };
-    deliverable.longEdge = isLeast ? { min: px } : { exact: px };
-    reading.claims.push({ field: 'longEdge', deliverable: index, start: edge.start, end: edge.end });
+    const { length, unit, isLeast } = side;
+    const px = Math.round(side.inches * perInch);
+    if (side.side === 'longEdge')
+      deliverable.print = { longEdge: length, unit, ppi: Math.round(perInch), isLeast };
+    deliverable[side.side] = isLeast ? { min: px } : { exact: px };
+    reading.claims.push({ field: side.side, deliverable: index, start: side.start, end: side.end });
   }
   tidy(deliverable);
 }

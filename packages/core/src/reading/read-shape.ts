@@ -17,7 +17,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
+  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -71,7 +71,7 @@ const SWAP =
 const ONE_WAY =
   /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
-  /\b(?:upright|portraits?|vertical)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
+  /\b(?:uprights?|portraits?|verticals?)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
   /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b/i;
 
@@ -98,6 +98,9 @@ export function readEitherWay(segment: Segment): Found[] {
     },
   ];
   const swap = SWAP.exec(text);
+  // "In either orientation but not more than 1200 pixels vertically": the limits stay as they are.
+  const isHeld = swap && /\b(?:vertical(?:ly)?|high|height)\b/i.test(text) && /^in either/i.test(swap[0]);
+  if (isHeld) return say(false, swap);
   if (swap && /\d|figures|dimensions|portrait|upright|vertical|width|size|limit/i.test(text))
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   const fixed =
@@ -120,6 +123,8 @@ const PHYSICAL_SIDED = new RegExp(
 );
 const NOT_PRINT =
   /\b(?:mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
+/** What is printed in the end is not the file. */
+const OF_BOOK = /\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
 const PAPER: Readonly<Record<string, [number, number]>> = {
   a5: [148, 210],
   a4: [210, 297],
@@ -145,26 +150,42 @@ const LONG_PRINT = new RegExp(
   'i',
 );
 
-export interface PhysicalEdge {
-  longEdgeIn: number;
-  longEdge: number;
+/** "15 cm wide", "width 180 mm". */
+const ONE_SIDE = new RegExp(
+  `${LENGTH}\\s*(mm|cm)\\s*(?:in )?(?<side>wide|width|high|height|tall|across)\\b|\\b(?<named>width|height)\\b[^.;\\d]{0,14}${LENGTH}\\s*(mm|cm)\\b`,
+  'i',
+);
+
+export interface PhysicalSide {
+  side: 'longEdge' | 'width' | 'height';
+  inches: number;
+  /** As written. */
+  length: number;
   unit: 'mm' | 'cm' | 'in';
   isLeast: boolean;
   start: number;
   end: number;
 }
 
-/** A printed long edge, to be solved with the ppi of the same deliverable. */
-export function readPhysicalEdge(segment: Segment): PhysicalEdge | undefined {
+/** One printed side, to be solved with the ppi of the same deliverable. */
+export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   const { text } = segment;
-  const match = NOT_PRINT.test(text) ? null : LONG_PRINT.exec(text);
-  if (!match || PHYSICAL.test(text)) return undefined;
-  const written = (match[2] ?? match[4] ?? '').toLowerCase();
-  const unit = written === 'mm' || written === 'cm' ? written : 'in';
-  const longEdge = readDecimal(match[1] ?? match[3] ?? '');
+  if (NOT_PRINT.test(text) || OF_BOOK.test(text) || PHYSICAL.test(text) || PHYSICAL_SIDED.test(text))
+    return undefined;
+  const long = LONG_PRINT.exec(text);
+  const one = long ? null : ONE_SIDE.exec(text);
+  const match = long ?? one;
+  if (!match) return undefined;
+  const [length, written] = long
+    ? [long[1] ?? long[3], long[2] ?? long[4]]
+    : [one?.[1] ?? one?.[5], one?.[2] ?? one?.[6]];
+  const unit = /^[mc]m$/i.test(written ?? '') ? ((written ?? '').toLowerCase() as 'mm' | 'cm') : 'in';
+  const named = one?.groups?.['side'] ?? one?.groups?.['named'] ?? '';
+  const value = readDecimal(length ?? '');
   return {
-    longEdge,
-    longEdgeIn: longEdge * (PER_UNIT[unit] ?? 1),
+    side: long ? 'longEdge' : /wid|across/i.test(named) ? 'width' : 'height',
+    inches: value * (PER_UNIT[unit] ?? 1),
+    length: value,
     unit,
     isLeast: boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length)) === 'min',
     start: segment.start + match.index,
@@ -175,7 +196,7 @@ export function readPhysicalEdge(segment: Segment): PhysicalEdge | undefined {
 /** A printed size, to be solved with the ppi of the same deliverable. */
 export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const { text } = segment;
-  if (NOT_PRINT.test(text)) return undefined;
+  if (NOT_PRINT.test(text) || OF_BOOK.test(text)) return undefined;
   // "129 × 198 mm plus bleed, that is 135 × 204 mm": what it comes to counts.
   const sum = /\b(?:that is|i\.e\.|making|in all|altogether|in total)\b/i.exec(text)?.index ?? text.length;
   const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);

@@ -44,6 +44,8 @@ const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
 const REFUSED_ABOVE =
   /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
 
+const TAKEN_UP =
+  /\b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b/i;
 /** "1920 across or 1200 down, whichever is reached first". */
 const WHICHEVER = /\bwhichever\b[^.;]{0,20}\b(?:first|sooner|smaller|reached|less)\b/i;
 const REFUSED_BELOW =
@@ -66,6 +68,9 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
       end: segment.start + to,
       advice: isAdvisedAt(text, from),
     });
+  // "The screen is 1080 wide, 1920 high. Send exactly those pixels."
+  const isTakenUp = next !== undefined && TAKEN_UP.test(next.text);
+  const isOther = (at: number) => !isTakenUp && isElsewhere(NOT_OURS, text, at);
   const looser = (bound: Bound): Bound =>
     bound === 'unsaid' && REFUSED_BELOW.test(text)
       ? 'min'
@@ -83,7 +88,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
       /^\W*(?:square (?:images?|pictures?|photos?)|an? square (?:should|must|may|can|is|will))\b/i.test(text)
     )
       continue;
-    if (isElsewhere(NOT_OURS, text, match.index)) continue;
+    if (isOther(match.index)) continue;
     if (Math.min(first, second) < 40 || EXAMPLE_OF.test(text.slice(0, match.index))) continue;
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
     const end = match.index + match[0].length;
@@ -99,7 +104,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     add('height', toSpan(height, bound), match.index, end);
     taken.push([match.index, end]);
   }
-  readSingles(text, taken, hasPixels, looser, add);
+  readSingles(text, taken, { hasPixels, isOther, looser, add });
   return joinEitherWay(text, mergeRanges(found));
 }
 
@@ -145,9 +150,18 @@ export function readSameSide({ text, start }: Segment, before: readonly Found[])
 function readSingles(
   text: string,
   taken: [number, number][],
-  hasPixels: boolean,
-  looser: (bound: Bound) => Bound,
-  add: (field: Side, span: Span, from: number, to: number) => void,
+  {
+    hasPixels,
+    isOther,
+    looser,
+    add,
+  }: {
+    hasPixels: boolean;
+    /** Whether a number belongs to something else than the files. */
+    isOther: (at: number) => boolean;
+    looser: (bound: Bound) => Bound;
+    add: (field: Side, span: Span, from: number, to: number) => void;
+  },
 ): void {
   let last: { side: SideSaid; end: number; bound: Bound } | undefined;
   for (const match of text.matchAll(SINGLE)) {
@@ -156,7 +170,7 @@ function readSingles(
     if (taken.some(([from, to]) => match.index < to && end > from)) continue;
     const after = text.slice(end);
     const value = readPixels(n);
-    if (isElsewhere(NOT_OURS, text, match.index)) continue;
+    if (isOther(match.index)) continue;
     if (value < 50 || OTHER_UNIT.test(after) || /\brgb ?\(?$/i.test(text.slice(0, match.index))) continue;
     const before = text.slice(0, match.index);
     const between = last ? text.slice(last.end, match.index) : undefined;

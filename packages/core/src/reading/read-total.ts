@@ -72,7 +72,11 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:send|email|enter|submit|upload)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+${THINGS}`,
+    `\\b(?:send|e-?mail|mail|enter|submit|upload)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+(?:square )?(?:${THINGS}|jpe?g\\b)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:send|submit|enter|offer|upload)\\b[^.;\\d]{0,20}\\b(?:no more than|not more than|up to|at most) (?<n>${COUNT})\\s*(?:[,.;(]|$)`,
     'i',
   ),
   new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),

@@ -8,7 +8,7 @@ const UNIT =
   '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|megs?|k|m)(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:/])(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
-  `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
+  `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
 /** "Two megabytes", "half a megabyte". */

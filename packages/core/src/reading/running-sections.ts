@@ -16,6 +16,7 @@ const INLINE_LETTERED = new RegExp(
 export function readRunning(segments: readonly Segment[]): ReadSections | undefined {
   return (
     readLettered(segments) ??
+    readCounted(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
     readNamed(segments) ??
@@ -33,6 +34,31 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
       segment,
       lettered.map(m => ({ code: m[1] ?? null, label: (m[2] ?? '').trim(), limit: readCount(m[3] ?? '') })),
     );
+  }
+  return undefined;
+}
+
+const COUNTED = new RegExp(
+  `\\b(?<n>${COUNT})\\s+(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
+  'g',
+);
+
+/** "8 Colour (section CL) and 8 Monochrome (section MN)". */
+function readCounted(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const hits = [...segment.text.matchAll(COUNTED)];
+    const [first, last] = [hits[0], hits.at(-1)];
+    if (!first || !last || first === last) continue;
+    const listed = inOne(
+      segment,
+      hits.map(({ groups }) => ({
+        code: groups?.['code'] ?? null,
+        label: groups?.['label'] ?? '',
+        limit: readCount(groups?.['n'] ?? ''),
+      })),
+    );
+    const [start, end] = [segment.start + first.index, segment.start + last.index + last[0].length];
+    return { ...listed, found: listed.found.map(f => ({ ...f, start, end })) };
   }
   return undefined;
 }

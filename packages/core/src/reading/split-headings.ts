@@ -1,4 +1,4 @@
-import { ITEM_MARK, labelOf, onlyLabelOf, SPEC } from './kind-words.ts';
+import { ITEM_MARK, labelOf, onlyLabelOf, PROPERTY, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './split-deliverables.ts';
 
@@ -42,7 +42,22 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   )
     return labelOf(head);
   const isLine = own.length <= 46 && !/[.;,]$/.test(own) && !SPEC.test(own) && own.split(/\s+/).length <= 6;
-  return isLine && next && next.line > segment.line ? onlyLabelOf(own) : undefined;
+  if (!isLine || !next || next.line <= segment.line) return undefined;
+  return onlyLabelOf(own) ?? kindNamed(own);
+}
+
+/** "Banner", "Cover image", "Product images": a line that is nothing but a kind of picture. */
+function kindNamed(heading: string): string | undefined {
+  const own = heading.replace(/:$/, '');
+  const isKind =
+    /^[A-Z][A-Za-z’' -]{2,30}$/.test(own) &&
+    /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|version|copy)$/i.test(
+      own,
+    ) &&
+    !/^(?:your |the |our |all |any |digital |projected |submitted |competition |preparing |uploading |sending |naming |about |what |how )*(?:images?|photos?|pictures?)$/i.test(
+      own,
+    );
+  return isKind && !PROPERTY.test(own) ? own.toLowerCase() : undefined;
 }
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
