@@ -15,7 +15,7 @@ export interface Merged {
  */
 export function mergeFound(field: string, found: readonly Found[]): Merged | undefined {
   const hard = found.filter(f => !f.advice);
-  const used = hard.length ? hard : found;
+  const used = hard.length && !isListed(field, found) ? hard : found;
   const [first] = used;
   if (!first) return undefined;
   const questions: Question[] = [];
@@ -25,6 +25,14 @@ export function mergeFound(field: string, found: readonly Found[]): Merged | und
 
   const value = isSpan(first.value) ? mergeSpans(used, doubt) : mergePlain(field, used, doubt);
   return { value, isAdvice: !hard.length, from: used.slice(), questions };
+}
+
+/** "TIFF preferred; JPEG accepted": two sentences give one list. */
+function isListed(field: string, found: readonly Found[]): boolean {
+  return (
+    field === 'formats' &&
+    found.some((f, i) => f.advice && !found[i + 1]?.advice && (found[i + 1]?.start ?? Infinity) - f.end < 60)
+  );
 }
 
 function isSpan(value: unknown): boolean {

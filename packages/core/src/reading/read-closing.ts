@@ -22,13 +22,13 @@ const STRONG =
   /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK = /\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter|accept(?:ed)?)\b/i;
+  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
-  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open)\b/i;
+  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open|acceptance)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE =
   /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no)\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
@@ -89,7 +89,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 }
 
 /** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
-function withoutDate({ text, start }: Segment): Found[] {
+function withoutDate({ text: whole, start }: Segment): Found[] {
+  const text = whole.replace(/\([^()]*\)/g, aside => ' '.repeat(aside.length));
   const match =
     /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
       text,

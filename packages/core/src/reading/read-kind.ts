@@ -156,7 +156,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+      /\b(?:embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
@@ -165,7 +165,13 @@ const SIMPLE: readonly Simple[] = [
     words: /\b8 or 16[- ]?bits?\b[^.;]{0,40}\b(8|16) (?:is |bits? )?(?:preferred|please|if you can)/i,
     value: m => Number(m[1]),
   },
-  { field: 'bitDepth', words: /\b(8|16)[- ]?bits?\b/i, value: m => Number(m[1]) },
+  {
+    field: 'bitDepth',
+    words: /\b(8|16)[- ]?bits?\b/i,
+    value: m => Number(m[1]),
+    // "8 or 16 bits" leaves it free.
+    unless: /\b(?:8|16)(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
+  },
   {
     field: 'bitDepth',
     words: /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b/i,
@@ -254,7 +260,12 @@ export function readSimple(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   // What is to be tried where the rule cannot be met is no rule.
-  if (/\bif it does(?: not|n['’]t)\b|\b(?:then|just) try\b/i.test(text)) return [];
+  if (
+    /\bif (?:it does(?: not|n['’]t)|your (?:file|picture|image) (?:is|has))\b|\b(?:then|just) try\b/i.test(
+      text,
+    )
+  )
+    return [];
   for (const { field, words, value, unless } of SIMPLE) {
     const match = words.exec(text);
     if (!match || unless?.test(text) || found.some(f => f.field === field)) continue;

@@ -69,11 +69,11 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
+  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|\d\s*(?:px|pixels|mm|cm),? (?:landscape|upright|portrait)(?: format| orientation)?(?=[.,;]|$)|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
   /\b(?:uprights?|portraits?|verticals?)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b/i;
+  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =
@@ -121,8 +121,10 @@ const PHYSICAL_SIDED = new RegExp(
   `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(wide|width|high|height|tall)\\s*(?:,|and|by|x|×)\\s*${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(?:wide|width|high|height|tall)`,
   'i',
 );
+/** "4.5 x 3.5 cm (h x w)". */
+export const HEIGHT_FIRST = /^\s*\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)/i;
 const NOT_PRINT =
-  /\b(?:mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
+  /\b(?:prints? (?:needs?|takes?|comes? to)|mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
 /** What is printed in the end is not the file. */
 const OF_BOOK = /\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
 const PAPER: Readonly<Record<string, [number, number]>> = {
@@ -204,8 +206,9 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     const written = (match[4] ?? '').toLowerCase();
     const unit = written === 'mm' || written === 'cm' ? written : 'in';
     const perUnit = PER_UNIT[unit] ?? 1;
-    const [width, height] = [readDecimal(match[1] ?? ''), readDecimal(match[3] ?? '')];
     const end = match.index + match[0].length;
+    const both = [readDecimal(match[1] ?? ''), readDecimal(match[3] ?? '')] as const;
+    const [width, height] = HEIGHT_FIRST.test(text.slice(end)) ? [both[1], both[0]] : both;
     return {
       widthIn: width * perUnit,
       heightIn: height * perUnit,

@@ -1,4 +1,5 @@
 import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
+import { HEIGHT_FIRST } from './read-shape.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { PIXELS, readPixels } from './quantities.ts';
 import type { Found } from './found.ts';
@@ -40,7 +41,8 @@ const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
 const OTHER_UNIT =
   /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/(?!\s*(?:max|min))|th\b|st\b|nd\b|rd\b|:\d)/i;
 /** A size that only illustrates another demand. */
-const EXAMPLE_OF = /\b(?:for example|e\.g\.|such as|for instance)[\s,]*$/i;
+const EXAMPLE_OF =
+  /\b(?:for example|e\.g\.|such as|for instance|prints? (?:needs?|takes?|comes? to))[\s,]*$/i;
 const REFUSED_ABOVE =
   /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
 
@@ -98,7 +100,9 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const isAcrossDown = /^\(h\)$/i.test(sideA ?? '') && /^\s*(?:px|pixels?)?\s*\(v\)/i.test(text.slice(end));
     const isTurned =
       !isAcrossDown &&
-      (new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') || new RegExp(`^${WIDE}$`, 'i').test(sideB ?? ''));
+      (HEIGHT_FIRST.test(text.slice(end)) ||
+        new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') ||
+        new RegExp(`^${WIDE}$`, 'i').test(sideB ?? ''));
     const [width, height] = isTurned ? [second, first] : [first, second];
     add('width', toSpan(width, bound), match.index, end);
     add('height', toSpan(height, bound), match.index, end);

@@ -10,6 +10,11 @@ const IN_ALL = new RegExp(
   'i',
 );
 const TOTALS: readonly RegExp[] = [
+  new RegExp(
+    `\\b(?<n>${COUNT})\\s+${THINGS}\\s*\\((?:max|no more|not more|up to|at most)[^()]*\\b(?:per|by|from)\\b[^()]*\\)`,
+    'i',
+  ),
+  new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
     `\\b(?:images?|photos?|photographs?|pictures?) of (?:up to |at most )?(?<n>${COUNT}) (?:works?|pieces?|paintings?|sculptures?)\\b`,

@@ -72,7 +72,10 @@ export function readWeight(segment: Segment): Found[] {
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
     if (/^[km]$/i.test(unit) && !/\b(?:file|size|weigh|limit|max|under|bytes)/i.test(text)) continue;
     if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
-    if (/\b(?:normally|usually|typically|often)\b[^.;]{0,18}$/i.test(text.slice(0, match.index))) continue;
+    if (
+      /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(text.slice(0, match.index))
+    )
+      continue;
     if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
     const bytes = bytesOf(n, unit);
     if (bytes === undefined || isElsewhere(NOT_OURS, text, match.index)) continue;

@@ -9,8 +9,11 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   const groups: Group[] = [{ label: undefined, segments: [] }];
   let current = groups[0];
   let isSaidAtOnce = false;
+  let isForAll = false;
   segments.forEach((segment, i) => {
     const heading = headingLabel(segment, segments[i + 1]) ?? questionLabel(segment);
+    const goesOn = segments[i - 1]?.line === segment.line;
+    isForAll = !heading && (FOR_ALL.test(segment.text) || (isForAll && goesOn));
     // A line that says all of a kind of file ends with its paragraph.
     const isNewParagraph = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
     if (heading) {
@@ -20,7 +23,7 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
       isSaidAtOnce = SPEC.test(segment.text) && !segment.text.includes('?');
     } else if (current?.label && (isOtherHeading(segment) || (isSaidAtOnce && isNewParagraph)))
       current = groups[0];
-    current?.segments.push(segment);
+    (isForAll ? groups[0] : current)?.segments.push(segment);
   });
   return groups;
 }
@@ -46,19 +49,25 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   return onlyLabelOf(own) ?? kindNamed(own);
 }
 
+/** "Your images", "Preparing your files": pictures as such, told apart by nothing. */
+const UNTOLD =
+  /^(?:(?:your|the|our|all|any|digital|projected|submitted|competition|preparing|uploading|sending|naming|technical|image|picture|photo|about|what|how|for) )*(?:images?|photos?|pictures?|files?|copies)$/i;
+
 /** "Banner", "Cover image", "Product images": a line that is nothing but a kind of picture. */
 function kindNamed(heading: string): string | undefined {
   const own = heading.replace(/:$/, '');
   const isKind =
     /^[A-Z][A-Za-z’' -]{2,30}$/.test(own) &&
-    /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|version|copy)$/i.test(
+    /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|versions?|cop(?:y|ies)|files?)$/i.test(
       own,
     ) &&
-    !/^(?:your |the |our |all |any |digital |projected |submitted |competition |preparing |uploading |sending |naming |about |what |how )*(?:images?|photos?|pictures?)$/i.test(
-      own,
-    );
-  return isKind && !PROPERTY.test(own) ? own.toLowerCase() : undefined;
+    !UNTOLD.test(own);
+  return isKind && !PROPERTY.test(own.replace(/ files?$/i, '')) ? own.toLowerCase() : undefined;
 }
+
+/** "Both sets must …", "All files …": what holds for every kind. */
+const FOR_ALL =
+  /^(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b/i;
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
 

@@ -23,7 +23,7 @@ const SURE = /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identit
 function namedHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
   const head =
-    /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\()\s*\S/.exec(own)?.[1]?.trim() ??
+    /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
     /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim();
   const isKind =
