@@ -128,7 +128,12 @@ const FILLED =
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|file information)\b/i;
 
-export function readMetadata(segment: Segment): Found[] {
+/** "Captions go into the IPTC description; creator and copyright must be complete": the second half is about fields too. */
+const FIELDS_ALONE =
+  /^(?:the )?(?:author|creator|artist|copyright|by-?line|photographer)(?:,? (?:and|or) (?:the )?(?:author|creator|artist|copyright|by-?line|caption|title)){1,2}\b/i;
+
+/** @param before the sentence before it, which may say that metadata are spoken of */
+export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   const location = LOCATION.exec(text);
@@ -140,9 +145,15 @@ export function readMetadata(segment: Segment): Found[] {
     else if (FILLED.test(clause) || /\b(?:keep|kept|left|retain\w*)\b/i.test(clause))
       found.push(at(segment, 'metadata.location', 'keep', location));
   }
-  const author = AUTHOR.exec(text);
+  const author =
+    AUTHOR.exec(text) ??
+    (before && /\b(?:iptc|exif|metadata)\b/i.test(before.text) ? FIELDS_ALONE.exec(text) : null);
   if (author) {
-    const own = text.slice(Math.max(0, text.lastIndexOf(', and', author.index))).replace(/\s[-–—]\s.*$/s, '');
+    // What is said of the location behind it is another demand.
+    const upto = location && location.index > author.index + author[0].length ? location.index : text.length;
+    const own = text
+      .slice(Math.max(0, text.lastIndexOf(', and', author.index)), upto)
+      .replace(/\s[-–—]\s.*$/s, '');
     if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
     else if (FILLED.test(own)) found.push(at(segment, 'metadata.author', 'required', author));
   }

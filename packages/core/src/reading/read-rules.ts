@@ -152,7 +152,7 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readColourSpace(segment),
     ...readSimple(segment),
     ...readPpi(segment),
-    ...readMetadata(segment),
+    ...readMetadata(segment, segments[i - 1]),
     ...readOverlays(segment),
     ...readMonochrome(segment),
     ...readFurther(segment),

@@ -11,6 +11,10 @@ const IN_ALL = new RegExp(
 );
 const TOTALS: readonly RegExp[] = [
   new RegExp(
+    `\\bat least (?:${COUNT}) (?:and|but) (?:up to|at most|no more than|not more than) (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|cm|mm))`,
+    'i',
+  ),
+  new RegExp(
     `\\b(?<n>${COUNT})\\s+${THINGS}\\s*\\((?:max|no more|not more|up to|at most)[^()]*\\b(?:per|by|from)\\b[^()]*\\)`,
     'i',
   ),

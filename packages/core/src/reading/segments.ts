@@ -64,7 +64,7 @@ function pushInPieces(segments: Segment[], { text, start, line }: Segment): void
 const LIST_ITEM = /^\s*(?:[-*•–—·▪]|\(?\d{1,2}(?:\.\d{1,2})*[.)]?\s|\(?(?:[a-z]|[ivx]{1,4})[.)]\s)/i;
 
 /** "format: jpg" behind "images: 3": lines of names with their values. */
-const NAMED_VALUE = /^\s*[A-Za-z][\w ]{0,24}\s*[:=]\s/;
+const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}\s*[:=]\s/;
 
 /** Lines of a text, with wrapped ones joined; a line break inside is kept, so offsets stay true. */
 export function joinWrapped(text: string): { text: string; start: number }[] {

@@ -2,7 +2,8 @@ import { SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitLines } from './split-lines.ts';
-import { besides, splitSentences } from './split-sentences.ts';
+import { splitByConflict } from './split-by-conflict.ts';
+import { besides, splitSentences, splitWithin } from './split-sentences.ts';
 import { readTable } from './split-table.ts';
 
 /** Sentences that speak of one kind of file, and of which. */
@@ -35,7 +36,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   )
     return besides(groups[0].segments, later);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
-  return splitSentences(segments);
+  return splitByConflict(segments.flatMap(splitWithin)) ?? splitSentences(segments);
 }
 
 /** A certificate as a PDF is no picture. */

@@ -19,19 +19,29 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
 /** A line that begins so is about such a file, whatever else it names. */
 const SURE = /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card)\b(?!s)/i;
 
-/** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9". */
+/** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px". */
 function namedHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
+  const isListed = own !== text;
   const head =
-    /^([A-Z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
+    /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
     /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim();
+  if (head === undefined) return undefined;
+  const words = head.split(/\s+/).length;
+  const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
-    head !== undefined &&
-    (head.split(/\s+/).length <= 3 || (head.split(/\s+/).length <= 9 && labelOf(head) !== undefined)) &&
+    (words <= 3 || (words <= 9 && (kind !== undefined || isListed))) &&
     (!PROPERTY.test(head) || /\w+ files?$/i.test(head) || SURE.test(head)) &&
-    (A_FORMAT.test(own) ? A_MEASURE.test(own) || /\d\s*(?:ppi|dpi|bits?)/i.test(own) : isSized(head, own));
-  return isKind ? (labelOf(head) ?? head.toLowerCase()) : undefined;
+    (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
+  return isKind ? (kind ?? head.toLowerCase()) : undefined;
+}
+
+const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
+
+/** "Three images for the website" are for the website. */
+function purposeOf(head: string): string | undefined {
+  return /\bfor (?:the |our )?(?<use>[a-z]+)$/i.exec(head)?.groups?.['use']?.toLowerCase();
 }
 
 /** "Cover: square, 2480 × 2480 pixels": a size that is not just that of pictures of one shape. */

@@ -1,0 +1,115 @@
+import { isAdvisedAt } from './bounds.ts';
+import type { Found } from './found.ts';
+import { ITEM_MARK, labelOf } from './kind-words.ts';
+import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
+import { readPhysical } from './read-shape.ts';
+import { readSize } from './read-size.ts';
+import { readWeight } from './read-weight.ts';
+import type { Segment } from './segments.ts';
+import type { Group } from './split-deliverables.ts';
+
+/**
+ * Kinds of file that nothing but their figures tells apart. A sentence that says two and more things of a file (format,
+ * size, weight, colour) describes a file whole; two such sentences that differ in two and more of them describe two
+ * files. A text that contradicts itself differs in one.
+ */
+
+type Aspect = 'size' | 'weight' | 'formats' | 'colour' | 'bits' | 'ppi';
+type Facts = Map<Aspect, string>;
+
+const ASPECTS: Readonly<Record<string, Aspect>> = {
+  width: 'size',
+  height: 'size',
+  longEdge: 'size',
+  shortEdge: 'size',
+  bytesMax: 'weight',
+  formats: 'formats',
+  colourSpace: 'colour',
+  bitDepth: 'bits',
+  ppi: 'ppi',
+};
+
+/** What a sentence says of a file, advice left out. */
+function aspectsOf(segment: Segment): Facts {
+  const found: Found[] = [
+    ...readSize(segment, undefined),
+    ...readWeight(segment),
+    ...readFormats(segment),
+    ...readColourSpace(segment),
+    ...readSimple(segment),
+    ...readPpi(segment),
+  ];
+  const facts: Facts = new Map();
+  for (const { field, value, advice, start } of found) {
+    const aspect = ASPECTS[field];
+    if (!aspect || advice || isAdvisedAt(segment.text, start - segment.start)) continue;
+    facts.set(aspect, `${facts.get(aspect) ?? ''}${field}${JSON.stringify(value)}`);
+  }
+  const printed = readPhysical(segment);
+  if (printed && !facts.has('size')) facts.set('size', `${printed.widthIn}x${printed.heightIn}`);
+  return facts;
+}
+
+/** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
+function areApart(a: Facts, b: Facts): boolean {
+  const different = [...a].flatMap(([aspect, value]) =>
+    b.has(aspect) && b.get(aspect) !== value ? [aspect] : [],
+  );
+  return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
+}
+
+const isSame = (a: Facts, b: Facts) => [...a].every(([aspect, value]) => (b.get(aspect) ?? value) === value);
+
+/** Sentences that go on about the file of the sentence before. */
+const GOES_ON = /^(?:it|this|that|these|they|the same)\b/i;
+
+interface Described extends Group {
+  facts: Facts;
+}
+
+/** @returns undefined where all that is said may be said of one kind of file */
+export function splitByConflict(segments: readonly Segment[]): Group[] | undefined {
+  const facts = segments.map(aspectsOf);
+  const groups: Described[] = [];
+  const groupOf = new Map<Segment, Described>();
+  for (const [i, segment] of segments.entries()) {
+    const own = facts[i];
+    if (!own || own.size < 2) continue;
+    let group = groups.find(g => isSame(g.facts, own));
+    if (!group && !groups.every(g => areApart(g.facts, own))) return undefined;
+    if (!group) groups.push((group = { label: undefined, segments: [], facts: new Map() }));
+    for (const [aspect, value] of own) group.facts.set(aspect, value);
+    groupOf.set(segment, group);
+  }
+  if (groups.length < 2) return undefined;
+  const common: Segment[] = [];
+  segments.forEach((segment, i) => {
+    const before = segments[i - 1];
+    const goesOn = before && GOES_ON.test(segment.text) ? groupOf.get(before) : undefined;
+    const group =
+      groupOf.get(segment) ?? goesOn ?? (facts[i]?.size ? besideOnLine(segment, groupOf) : undefined);
+    (group?.segments ?? common).push(segment);
+  });
+  const names = groups.map(nameOf);
+  return [
+    { label: undefined, segments: common },
+    ...groups.map((group, i) => {
+      const name = names[i] ?? 'file';
+      const isAlone = names.indexOf(name) === names.lastIndexOf(name);
+      return { label: isAlone ? name : `${name} ${i + 1}`, segments: group.segments };
+    }),
+  ];
+}
+
+/** The one file that is described on the line of a sentence. */
+function besideOnLine({ line }: Segment, groupOf: ReadonlyMap<Segment, Described>): Described | undefined {
+  const near = new Set([...groupOf].flatMap(([segment, group]) => (segment.line === line ? [group] : [])));
+  return near.size === 1 ? [...near][0] : undefined;
+}
+
+/** The kind that a sentence names, or what it is for. */
+function nameOf({ segments }: Group): string {
+  const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
+  const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
+  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? purpose?.toLowerCase() ?? 'file';
+}
