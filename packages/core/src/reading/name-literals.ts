@@ -77,6 +77,25 @@ export function writtenOut(described: readonly PartSaid[], text: string): string
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 
+const MARKS: readonly (readonly [RegExp, string])[] = [
+  [/\bunder-?scores?\b/i, '_'],
+  [/\b(?:hyphens?|dash|minus)\b/i, '-'],
+  [/\bspaces?\b/i, ' '],
+  [/\b(?:full stop|dot|point)\b/i, '.'],
+  [/\bcomma\b/i, ', '],
+];
+
+/** "First name, dash, title": a mark named between every two parts. */
+export function saidBetween(described: readonly PartSaid[], text: string): string[] | undefined {
+  const joints = described.slice(1).map((d, i) => {
+    const between = text.slice(described[i]?.end, d.at);
+    const said = MARKS.filter(([word]) => word.test(between));
+    return said.length === 1 ? said[0]?.[1] : undefined;
+  });
+  if (!joints.length || joints.some(joint => joint === undefined)) return undefined;
+  return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
+}
+
 /** Puts the separators of the example between the described parts. */
 export function literalsOf(example: string | null, parts: string[], text: string): string[] {
   const bySeparators = example && joinedAs(example, parts);

@@ -71,7 +71,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
     // "Entries are accepted from 1 March" is where they begin.
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
-    const isAlone = text.length < 60 && /^(?:by|before|until|till|not later than)\b/i.test(text);
+    const isAlone =
+      text.length < 60 && /^(?:[-*•–·→✓]\s*)?(?:by|before|until|till|not later than)\b/i.test(text);
     if (!isStrong && !isAlone && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
     const time = timeNear(text, stamp.start, stamp.end);
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
@@ -92,7 +93,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 function withoutDate({ text: whole, start }: Segment): Found[] {
   const text = whole.replace(/\([^()]*\)/g, aside => ' '.repeat(aside.length));
   const match =
-    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
       text,
     );
   if (

@@ -1,6 +1,6 @@
 import { partsNamed, type PartSaid } from './part-words.ts';
 import { alignExample } from './align-example.ts';
-import { literalsOf, partsOfExample, writtenOut } from './name-literals.ts';
+import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Found } from './found.ts';
@@ -151,6 +151,7 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     }
     naming.parts =
       writtenOut(described, segment.text) ??
+      saidBetween(described, segment.text) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
       literalsOf(naming.example, words, withSeparator(segment, about));
     const [first] = described;
@@ -247,7 +248,7 @@ function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: C
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.
   const upto =
-    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|so (?:the|that)|example:|such as|thus:|like this)/i.exec(
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|thus:|like this)/i.exec(
       text,
     )?.index ?? text.length;
   const lead = partsWithin(text, 0, upto);

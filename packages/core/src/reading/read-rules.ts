@@ -233,7 +233,13 @@ function fill(
     claimAll(reading.claims, result.from, index);
   }
   const { ppi } = deliverable;
-  if (physical && ppi && !deliverable.width && !deliverable.height) {
+  const isInPixels = [
+    deliverable.width,
+    deliverable.height,
+    deliverable.longEdge,
+    deliverable.shortEdge,
+  ].some(Boolean);
+  if (physical && ppi && !isInPixels) {
     const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
     const isLeast = physical.isLeast || (!('exact' in ppi) && ppi.min !== undefined);
     const span = (inches: number): Span =>

@@ -17,7 +17,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -26,7 +26,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
-    !/\b(?:close|deadline|midnight|compress\w*)\b/i.test(text)
+    !/\b(?:close|deadline|midnight|compress(?:ed|ion ratio))\b/i.test(text)
   ) {
     const all = [...text.matchAll(RATIO)].map(m => ({
       pair: [Number(m[1]), Number(m[2])] as [number, number],
@@ -69,7 +69,7 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|whichever way (?:round|up))\b/i;
 const ONE_WAY =
-  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|\d\s*(?:px|pixels|mm|cm),? (?:landscape|upright|portrait)(?: format| orientation)?(?=[.,;]|$)|(?:^|[:,•]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
+  /(?:^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|\d\s*(?:px|pixels|mm|cm),? (?:landscape|upright|portrait)(?: format| orientation)?(?=[.,;]|$)|(?:^|[:,•(]\s*)(?:landscape|horizontal|upright|portrait)(?: orientation| format)?\)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\d\s*:\s*\d+,? (?:portrait|landscape|upright) (?:format|orientation)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?: format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,;]))))/i;
 const UPRIGHT_TOO =
   /\b(?:uprights?|portraits?|verticals?)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =

@@ -239,7 +239,7 @@ function boundBehindNext(after: string): Bound | undefined {
 }
 
 const SIDE_NAMED =
-  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?))?\\)?\\s*';
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */

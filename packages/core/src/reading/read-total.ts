@@ -57,7 +57,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|posts?|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
@@ -81,7 +81,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:send|e-?mail|mail|enter|submit|upload)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+(?:square )?(?:${THINGS}|jpe?g\\b)`,
+    `\\b(?:send|e-?mail|mail|enter|submit|upload|attach)\\s+(?:us |me )?(?:just |only |exactly )?(?<n>one|1|a single)\\s+(?:square )?(?:${THINGS}|jpe?g\\b)`,
     'i',
   ),
   new RegExp(

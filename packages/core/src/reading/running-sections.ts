@@ -17,6 +17,7 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
   return (
     readLettered(segments) ??
     readCounted(segments) ??
+    readCodeFirst(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
     readNamed(segments) ??
@@ -98,6 +99,26 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
 const LISTED = new RegExp(
   `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
 );
+
+const CODE_FIRST = /(?<![\w-])(?<code>[A-Z]\d?)\s*\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)/g;
+
+/** "The sections are A (Open), B (Landscape) and C (Natural History)". */
+function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    const hits = [...segment.text.matchAll(CODE_FIRST)].map(m => m.groups);
+    if (hits.length < 2 || !/\b(?:sections|class(?:es)|categories)\b/i.test(segment.text)) continue;
+    const each = eachOf(nearby(segments, i));
+    return inOne(
+      segment,
+      hits.map(row => ({
+        code: row?.['code'] ?? null,
+        label: row?.['label'] ?? '',
+        limit: each ? readCount(each) : null,
+      })),
+    );
+  }
+  return undefined;
+}
 
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */
 function readCoded(segments: readonly Segment[]): ReadSections | undefined {

@@ -1,6 +1,6 @@
 import { isAdvisedAt } from './bounds.ts';
 import type { Found } from './found.ts';
-import { ITEM_MARK, labelOf } from './kind-words.ts';
+import { ITEM_MARK, labelOf, PROPERTY } from './kind-words.ts';
 import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
 import { readPhysical } from './read-shape.ts';
 import { readSize } from './read-size.ts';
@@ -51,10 +51,12 @@ function aspectsOf(segment: Segment): Facts {
 }
 
 /** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
-function areApart(a: Facts, b: Facts): boolean {
+function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
   const different = [...a].flatMap(([aspect, value]) =>
     b.has(aspect) && b.get(aspect) !== value ? [aspect] : [],
   );
+  // Under names of their own, sizes alone tell them apart.
+  if (isNamed && different.includes('size')) return true;
   return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
 }
 
@@ -65,7 +67,18 @@ const GOES_ON = /^(?:it|this|that|these|they|the same)\b/i;
 
 interface Described extends Group {
   facts: Facts;
+  /** The name in front of its first sentence. */
+  head: string | undefined;
 }
+
+/** "Half-page pictures: …": a name that stands for more than a shape or a property. */
+function headOf({ text }: Segment): string | undefined {
+  const head = /^(?<head>[A-Z][A-Za-z -]{2,30}):\s/.exec(text.replace(ITEM_MARK, ''))?.groups?.['head'];
+  return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
+}
+
+const OF_SHAPE =
+  /\b(?:landscape|portrait|horizontal|vertical|upright|squares?|panoram\w*|colou?r|mono\w*|round|now|before|old|new|either|both|all)\b/i;
 
 /** @returns undefined where all that is said may be said of one kind of file */
 export function splitByConflict(segments: readonly Segment[]): Group[] | undefined {
@@ -76,12 +89,22 @@ export function splitByConflict(segments: readonly Segment[]): Group[] | undefin
     const own = facts[i];
     if (!own || own.size < 2) continue;
     let group = groups.find(g => isSame(g.facts, own));
-    if (!group && !groups.every(g => areApart(g.facts, own))) return undefined;
-    if (!group) groups.push((group = { label: undefined, segments: [], facts: new Map() }));
+    const head = headOf(segment);
+    const isApart = (g: Described) =>
+      areApart(g.facts, own, head !== undefined && g.head !== undefined && g.head !== head);
+    if (!group && !groups.every(isApart)) return undefined;
+    if (!group) groups.push((group = { label: undefined, segments: [], facts: new Map(), head }));
     for (const [aspect, value] of own) group.facts.set(aspect, value);
     groupOf.set(segment, group);
   }
   if (groups.length < 2) return undefined;
+  // "TIFF, 8 bits, Adobe RGB" on a line of its own, where every kind has a size and none of these, is meant for all.
+  for (const [segment, group] of [...groupOf]) {
+    const own = [...(facts[segments.indexOf(segment)]?.keys() ?? [])];
+    const isAlone = [...groupOf.values()].filter(g => g === group).length < 2;
+    if (!isAlone && !groups.some(g => g !== group && own.some(aspect => g.facts.has(aspect))))
+      groupOf.delete(segment);
+  }
   const common: Segment[] = [];
   segments.forEach((segment, i) => {
     const before = segments[i - 1];
