@@ -2,6 +2,7 @@
 
 const LABELS: readonly (readonly [string, RegExp])[] = [
   ['signature', /\bsignatures?\b/i],
+  ['thumb impression', /\bthumb[- ]?(?:impression|print)s?\b|\bfinger-?prints?\b/i],
   ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
   [
     'document',

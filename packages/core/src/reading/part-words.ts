@@ -34,11 +34,11 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
   [
     'author',
-    /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b/gi,
+    /\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
   ],
   [
     'title',
-    /\b(?:title|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
+    /\b(?:title(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
   ],
 ];
 

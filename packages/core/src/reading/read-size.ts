@@ -19,7 +19,10 @@ const PAIR = new RegExp(
   `(?<![\\d.,:/-])(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
   'gi',
 );
-const SINGLE = new RegExp(`(?<![\\d.,:/×x-])(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`, 'gi');
+const SINGLE = new RegExp(
+  `(?<![\\d.,:/×x]|(?<!\\d{3}|px|pixels)-)(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`,
+  'gi',
+);
 const LONG =
   /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */

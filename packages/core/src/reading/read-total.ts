@@ -73,7 +73,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `^(?<n>${COUNT})\\s+(?:per|each per|for each)\\s+(?:member|author|artist|entrant|person|photographer|club|household)`,
+    `^(?<n>${COUNT})\\s+(?:per|each per|for each)\\s+(?!section|class|categor|page|issue|file|image|picture|work|print|month|year|e-?mail)[a-z]+`,
     'i',
   ),
   new RegExp(
