@@ -26,7 +26,7 @@ const MAX_AFTER = new RegExp(
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up(?! to)|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -85,7 +85,7 @@ const WANTED_AFTER =
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer))\b/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if)\b/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

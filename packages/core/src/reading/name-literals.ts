@@ -19,6 +19,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   titleofphoto: 'title',
   titleofwork: 'title',
   shorttitle: 'title',
+  subject: 'title',
   imagename: 'title',
   photoname: 'title',
   picturename: 'title',
@@ -165,7 +166,10 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const named = pieces.flatMap((piece, i) => (i % 2 ? [`text:${piece}`] : partsOfPiece(piece)));
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
   const isWhole = named.length > 1 && named.every(part => part !== undefined);
-  return isWhole || isNumberAlone ? (named as string[]) : undefined;
+  if (!isWhole && !isNumberAlone) return undefined;
+  // "NAME_Firstname": beside a first name, a name is the other one.
+  const hasFirst = named.includes('first name') && !named.includes('surname');
+  return (named as string[]).map(part => (hasFirst && part === 'author' ? 'surname' : part));
 }
 
 const wordOf = (piece: string) =>

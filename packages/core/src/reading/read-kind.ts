@@ -21,7 +21,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED =
   /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|(?:cannot|can['’]t|don['’]t|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time|month|round)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
 
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {
@@ -74,7 +74,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
@@ -87,7 +87,13 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
 
 export function readColourSpace(segment: Segment): Found[] {
   const { text } = segment;
-  if (NOT_OURS.test(text) || /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk/i.test(text)) return [];
+  if (
+    NOT_OURS.test(text) ||
+    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk/i.test(
+      text,
+    )
+  )
+    return [];
   const hits = SPACES.flatMap(([space, words]) =>
     [...text.matchAll(words)]
       .filter(

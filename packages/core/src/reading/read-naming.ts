@@ -169,7 +169,8 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
 function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
   return (
     /[A-Za-z]{3,}[_-]$/.test(text.slice(0, described[0]?.at)) ||
-    /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end))
+    /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
+    described.slice(1).some((d, i) => /^[_-][A-Za-z]{3,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
   );
 }
 

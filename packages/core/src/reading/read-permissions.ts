@@ -9,9 +9,9 @@ const YES =
   /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
 
 const BORDER =
-  /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden)\b)/i;
+  /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden|prohibited|banned|barred)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
@@ -64,7 +64,28 @@ function answerOf(segment: Segment): Segment {
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 
-export function readOverlays(whole: Segment): Found[] {
+/** "What must not be on the picture" over a line of its own that only lists. */
+function readUnderDenial(segment: Segment, before: Segment | undefined): Found[] {
+  const isHead =
+    before !== undefined &&
+    before.text.length < 60 &&
+    before.line < segment.line &&
+    /\b(?:not|never|no)\b[^.]*\b(?:picture|image|photo(?:graph)?|work|print)s?:?$/i.test(before.text);
+  if (!isHead || segment.text.length > 100) return [];
+  const whole = /[\s\S]+/.exec(segment.text);
+  if (!whole) return [];
+  return [
+    ...(LISTED_BORDER.test(segment.text) ? [at(segment, 'border', 'forbidden', whole)] : []),
+    ...(/\b(?:dates?|names?)\b/i.test(segment.text) || LISTED_MARK.test(segment.text)
+      ? [at(segment, 'watermark', 'forbidden', whole)]
+      : []),
+  ];
+}
+
+/** @param before the line before it, which may be a heading that denies */
+export function readOverlays(whole: Segment, before?: Segment): Found[] {
+  const denied = readUnderDenial(whole, before);
+  if (denied.length) return denied;
   const segment = answerOf(whole);
   const said = readSaidOverlays(segment);
   return [...said, ...readTurnedDown(segment).filter(f => !said.some(s => s.field === f.field))];
@@ -75,7 +96,7 @@ function readSaidOverlays(segment: Segment): Found[] {
   const found: Found[] = [];
   const border = BORDER.exec(text);
   if (border && (BORDER_LIMITED.test(text) || !BORDER_EXCLUDED.test(text))) {
-    const clause = clauseAt(text, border.index);
+    const clause = decisive(text, border.index) ?? clauseAt(text, border.index);
     const value =
       BORDER_LIMITED.test(text) || (YES.test(clause) && !NO.test(clause))
         ? 'allowed'
@@ -108,6 +129,14 @@ function readSaidOverlays(segment: Segment): Found[] {
   return found;
 }
 
+/** "White keylines are fine, other borders are not": the part between commas, where it says yes or no by itself. */
+function decisive(text: string, index: number): string | undefined {
+  const start = text.lastIndexOf(',', index) + 1;
+  const end = text.indexOf(',', index);
+  const part = text.slice(start, end < 0 ? undefined : end);
+  return YES.test(part) !== NO.test(part) ? part : undefined;
+}
+
 /** The part of a sentence between commas and semicolons that turn its sense; "but" and "however" do. */
 function clauseAt(text: string, index: number): string {
   const start = Math.max(...['; ', ': ', ' but ', ', however'].map(mark => text.lastIndexOf(mark, index)), 0);
@@ -124,7 +153,7 @@ const AUTHOR =
 const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
 const FILLED =
-  /\b(?:fill(?:ed)?(?: in| out| up)?|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+  /\b(?:fill(?:ed)?(?: in| out| up)?|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|file information)\b/i;
 

@@ -153,7 +153,7 @@ function factsOf(segments: readonly Segment[]): Facts {
     ...readSimple(segment),
     ...readPpi(segment),
     ...readMetadata(segment, segments[i - 1]),
-    ...readOverlays(segment),
+    ...readOverlays(segment, segments[i - 1]),
     ...readMonochrome(segment),
     ...readFurther(segment),
   ]);

@@ -58,7 +58,7 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
   if (listed.sections.some(s => s.limit !== null)) return listed;
   const each = segments
     .filter(s =>
-      /\b(?:each|every|per|any(?: one)?) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(
+      /\bin each\W*$|\b(?:each|every|per|any(?: one)?) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(
         s.text,
       ),
     )
@@ -73,6 +73,8 @@ function readListed(segments: readonly Segment[]): ReadSections {
   segments.forEach((segment, index) => {
     // Bars between cells are gaps, and a list may go on behind its heading.
     const line = segment.text
+      // The sentence may go on in the next line.
+      .replace(/\n[\s\S]*$/, '')
       .replace(/\|/g, '  ')
       .trim()
       .replace(/^(?:the )?(?:sections|classes|categories)\s*(?:are\s*)?[:–-]\s*/i, '')

@@ -73,7 +73,7 @@ const ONE_WAY =
 const UPRIGHT_TOO =
   /\b(?:uprights?|portraits?|verticals?)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?)\b|\bprojector does not (?:turn|rotate)\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\bprojector does not (?:turn|rotate)\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =

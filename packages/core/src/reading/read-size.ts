@@ -11,7 +11,7 @@ type SideSaid = Side | 'any';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const UNIT = '(?:px|pixels?|pix)';
 const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
@@ -24,7 +24,7 @@ const SINGLE = new RegExp(
   'gi',
 );
 const LONG =
-  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|biggest)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
   /\b(?:wid(?:e|er|th) (?:or|nor|and) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;

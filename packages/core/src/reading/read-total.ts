@@ -10,6 +10,17 @@ const IN_ALL = new RegExp(
   'i',
 );
 const TOTALS: readonly RegExp[] = [
+  // Beside prints, the files count.
+  new RegExp(
+    `\\bprints?\\b[^.;]*\\b(?<n>${COUNT})\\s+(?:projected |digital )+(?:images|pictures|entries|files)`,
+    'i',
+  ),
+  new RegExp(
+    `\\bjust (?<n>one|two|three)\\b(?! (?:things?|more|of|words?|rules?|minutes?|days?|weeks?))`,
+    'i',
+  ),
+  new RegExp(`^${THINGS}\\s*\\((?<n>${COUNT}) each`, 'i'),
+  new RegExp(`^(?:in (?:short|brief)|summary):\\s*(?<n>${COUNT})\\s+${THINGS}`, 'i'),
   new RegExp(
     `\\bat least (?:${COUNT}) (?:and|but) (?:up to|at most|no more than|not more than) (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|cm|mm))`,
     'i',
@@ -69,7 +80,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no(?:t)? more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
+    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no(?:t)? more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a|from (?:each|any|every)(?:one|body)?)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
     'i',
   ),
   new RegExp(
@@ -111,7 +122,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$)`, 'i'),
 ];
 const NOT_TOTAL =
-  /\b(?:in each\s*[.,;]?$|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+  /\b(?:in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
 /** A club's panel may hold only so many of one person. */
 const OF_ONE =
@@ -142,7 +153,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
     )
       continue;
     const inAll = IN_ALL.exec(text);
-    if (NOT_TOTAL.test(text) && !(inAll && !OF_MONEY.test(text))) continue;
+    if ((NOT_TOTAL.test(text) || /\bin each\W*$/i.test(text)) && !(inAll && !OF_MONEY.test(text))) continue;
     // A club's panel has a limit for each of its members as well.
     if (/\b(?:by|from|of) any one (?:member|author|photographer|person)\b/i.test(text) && found.length)
       continue;
@@ -152,7 +163,8 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       if (!match || n === undefined) continue;
       const value = readCount(n);
       if (!(value >= 1 && value <= 200)) continue;
-      if (OF_ONE.test(text.slice(match.index + match[0].length))) continue;
+      if (OF_ONE.test(text.slice(match.index + match[0].length)) && !/\bconsists? of\b/i.test(match[0]))
+        continue;
       // "Three images in Open and two in Nature": the number is a section's.
       const [from, to] = [segment.start + match.index, segment.start + match.index + match[0].length];
       if (sectionFound.some(f => f.end - f.start < 60 && from < f.end && to > f.start)) continue;

@@ -5,7 +5,7 @@ import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
 const UNIT =
-  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|megs?|k|m)(?![a-z²³])';
+  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megs?|k|m)(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:/])(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
   `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
@@ -18,7 +18,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|proposed|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|proposed|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time|month|round)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
@@ -61,6 +61,11 @@ export function readWeight(segment: Segment): Found[] {
     const end = match.index + match[0].length;
     if (low === undefined || high === undefined || low >= high) continue;
     if (isElsewhere(NOT_OURS, text, match.index)) continue;
+    // "2 to 3 MB is plenty" is no demand.
+    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough)\b/i.test(text.slice(end))) {
+      taken.push([match.index, end]);
+      continue;
+    }
     // The doubt about a unit is raised once, with the greater number.
     add('bytesMin', low, '', match.index, end);
     add('bytesMax', high, unitB, match.index, end);

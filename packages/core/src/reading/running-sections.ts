@@ -17,6 +17,7 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
   return (
     readLettered(segments) ??
     readCounted(segments) ??
+    readPlainCounted(segments) ??
     readCodeFirst(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
@@ -60,6 +61,36 @@ function readCounted(segments: readonly Segment[]): ReadSections | undefined {
     );
     const [start, end] = [segment.start + first.index, segment.start + last.index + last[0].length];
     return { ...listed, found: listed.found.map(f => ({ ...f, start, end })) };
+  }
+  return undefined;
+}
+
+const PLAIN_COUNTED = new RegExp(
+  `(?<n>${COUNT})\\s+(?<label>[A-Za-z][a-z]{2,14})(?=\\s*(?:,|and\\b|\\.|$))`,
+  'gi',
+);
+
+/** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
+function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const list = new RegExp(
+      `\\b${THINGS}\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
+      'i',
+    ).exec(segment.text)?.groups?.['list'];
+    const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
+    if (
+      hits.length < 2 ||
+      hits.some(
+        h => NOT_SECTION.test(h?.['label'] ?? '') || new RegExp(`^${THINGS}$`, 'i').test(h?.['label'] ?? ''),
+      )
+    )
+      continue;
+    const listed = inOne(
+      segment,
+      hits.map(h => ({ code: null, label: h?.['label'] ?? '', limit: readCount(h?.['n'] ?? '') })),
+    );
+    const start = segment.start + segment.text.indexOf(list ?? '');
+    return { ...listed, found: listed.found.map(f => ({ ...f, start, end: start + (list ?? '').length })) };
   }
   return undefined;
 }

@@ -7,6 +7,7 @@ import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './split-deliverables.ts';
+import { FOR_ALL } from './split-headings.ts';
 
 /**
  * Kinds of file that nothing but their figures tells apart. A sentence that says two and more things of a file (format,
@@ -110,7 +111,9 @@ export function splitByConflict(segments: readonly Segment[]): Group[] | undefin
     const before = segments[i - 1];
     const goesOn = before && GOES_ON.test(segment.text) ? groupOf.get(before) : undefined;
     const group =
-      groupOf.get(segment) ?? goesOn ?? (facts[i]?.size ? besideOnLine(segment, groupOf) : undefined);
+      groupOf.get(segment) ??
+      goesOn ??
+      (FOR_ALL.test(segment.text) ? undefined : besideOnLine(segment, groupOf));
     (group?.segments ?? common).push(segment);
   });
   const names = groups.map(nameOf);

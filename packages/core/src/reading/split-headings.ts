@@ -55,7 +55,7 @@ const UNTOLD =
 
 /** "Banner", "Cover image", "Product images": a line that is nothing but a kind of picture. */
 function kindNamed(heading: string): string | undefined {
-  const own = heading.replace(/:$/, '');
+  const own = heading.replace(/:$/, '').replace(/\s*\(optional\)$/i, '');
   const isKind =
     /^[A-Z][A-Za-z’' -]{2,30}$/.test(own) &&
     /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|versions?|cop(?:y|ies)|files?)$/i.test(
@@ -66,8 +66,8 @@ function kindNamed(heading: string): string | undefined {
 }
 
 /** "Both sets must …", "All files …": what holds for every kind. */
-const FOR_ALL =
-  /^(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b/i;
+export const FOR_ALL =
+  /^(?:in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
 

@@ -7,7 +7,10 @@ import type { Group } from './split-deliverables.ts';
 /** Groups of lines that each name a kind of file and say all of it; undefined where a text has none. */
 export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   return (
-    byHeads(segments, segments.map(namedHead)) ??
+    byHeads(
+      segments,
+      segments.map((segment, i) => namedHead(segment, lineOf(segments, i))),
+    ) ??
     byHeads(
       segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
@@ -20,9 +23,11 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
 const SURE = /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card)\b(?!s)/i;
 
 /** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px". */
-function namedHead({ text }: Segment): string | undefined {
-  const own = text.replace(ITEM_MARK, '');
-  const isListed = own !== text;
+/** @param line its text with the sentences behind it on the same line */
+function namedHead(_segment: Segment, line: string): string | undefined {
+  const own = line.replace(ITEM_MARK, '');
+  const isListed = own !== line;
+  if (line === '') return undefined;
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
@@ -52,6 +57,17 @@ function isSized(head: string, own: string): boolean {
       head,
     )
   );
+}
+
+/** The text of a line from its first sentence on; nothing for the sentences behind that. */
+function lineOf(segments: readonly Segment[], at: number): string {
+  const line = segments[at]?.line;
+  if (segments[at - 1]?.line === line) return '';
+  return segments
+    .slice(at)
+    .filter(s => s.line === line)
+    .map(s => s.text)
+    .join(' ');
 }
 
 /** "1. Catalogue image. CMYK, TIFF …": a kind of file as a sentence of its own. */

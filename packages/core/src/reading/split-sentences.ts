@@ -19,7 +19,7 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
     if (known) known.segments.push(segment);
     else groups.push({ label, segments: [segment] });
   }
-  const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text)));
+  const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text) && !isOfMount(s.text)));
   if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
   const added = kinds.length ? undefined : (readPaired(whole) ?? readAdded(whole) ?? readForUse(whole));
   if (added) return added;
@@ -46,6 +46,12 @@ export function besides(others: readonly Segment[], extra: Group): Group[] {
     extra,
   ];
 }
+
+/** "Prints must be mounted on card of 50 × 40 cm" asks for no file. */
+const isOfMount = (text: string) =>
+  /\b(?:mount(?:s|ed|ing)?|card|hung|framed)\b/i.test(text) &&
+  !A_FORMAT.test(text) &&
+  !A_MEASURE.test(text.replace(/\d+\s*[x×]\s*\d+\s*[cm]m/g, ''));
 
 const MEASURED = /\d\s*(?:px|pixels?|kb|mb|mm|cm|ppi|dpi|bits?)|\d\s*[x×]\s*\d/i;
 

@@ -65,8 +65,9 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     const heads = headCells(cellsOf(line), lines[i + 1], lines[i + 2]);
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase());
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
-    if (!heads.some(h => labelOf(h.text)) || heads.some(h => /\d/.test(h.text) || h.text.length > 40))
-      continue;
+    if (heads.some(h => /\d/.test(h.text) || h.text.length > 40)) continue;
+    const isNamed = heads.some(h => labelOf(h.text));
+    let properties = 0;
     const groups: Group[] = labels.map(label => ({ label, segments: [] }));
     let end = line.start + line.text.length;
     let rows = 0;
@@ -77,11 +78,13 @@ function readColumns(lines: readonly Line[]): Table | undefined {
         break;
       }
       const [name, ...values] = cells;
+      if (PROPERTY.test(name?.text ?? '')) properties += 1;
       values.forEach((cell, k) => groups[k]?.segments.push(...named(name, cell, rows)));
       rows += 1;
       end = row.start + row.text.length;
     }
-    if (rows >= 2) return { groups, start: line.start, end };
+    // Columns that no known kind heads count where the rows are properties of files.
+    if (rows >= 2 && (isNamed || properties >= 3)) return { groups, start: line.start, end };
   }
   return undefined;
 }
