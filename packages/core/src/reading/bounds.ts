@@ -13,7 +13,7 @@ const BEFORE = new RegExp(
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fit(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from))\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
@@ -85,7 +85,7 @@ const WANTED_AFTER =
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if)\b/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

@@ -168,8 +168,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const isWhole = named.length > 1 && named.every(part => part !== undefined);
   if (!isWhole && !isNumberAlone) return undefined;
   // "NAME_Firstname": beside a first name, a name is the other one.
-  const hasFirst = named.includes('first name') && !named.includes('surname');
-  return (named as string[]).map(part => (hasFirst && part === 'author' ? 'surname' : part));
+  const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
+  const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';
+  return (named as string[]).map(part => (part === 'author' ? other : part));
 }
 
 const wordOf = (piece: string) =>

@@ -14,15 +14,15 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
   { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})\b/g, order: 'ymd' },
-  { words: /\b(\d{1,2})[./-](\d{1,2})[./-](20\d{2}|\d{2})\b/g, order: 'numeric' },
+  { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
   /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|ends? on|limit date|date limit|last call|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
-const WEAK = /\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
+const WEAK = /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
@@ -67,7 +67,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       STRONG.test(text.slice(stamp.end, stamp.end + 40)) ||
       STRONG.test(label) ||
       /^when\b/i.test(text) ||
-      /^when\b/i.test(label);
+      /^when\b/i.test(label) ||
+      // "… on the Friday before; for the first competition that is 2 October".
+      (previous?.line === segment.line &&
+        /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
+        STRONG.test(previous.text));
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
     // "Entries are accepted from 1 March" is where they begin.
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;

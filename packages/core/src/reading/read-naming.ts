@@ -36,7 +36,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo) )?titles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(
+      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo|file) )?titles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(
         segment.text,
       ) ||
       EXAMPLE.test(segment.text) ||
@@ -52,7 +52,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     // A pattern in brackets is shown where no example is filled in.
     const match = shown.find(m => !/^[[<{]/.test(m[0])) ?? shown[0];
     if (!match) continue;
-    const name = trimExample(match[0]);
+    const name = trimExample(match[0], match.index === 0);
     naming.example ??= name;
     hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m =>
       trimExample(m[0].replace(/[[<{][^\]>}]*[\]>}]/g, 'X')).includes(' '),
@@ -101,7 +101,7 @@ const LEAD =
 const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
-function trimExample(name: string): string {
+function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
   const tied = name.replace(/\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print)\b/gi, m =>
     m.replace(/ /g, TIE),
@@ -112,7 +112,11 @@ function trimExample(name: string): string {
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
   for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
-  while (start < words.length - 1 && SMALL.test(words[start] ?? '') && words[start + 1] !== 'by') start += 1;
+  // "The Old Ferry.jpg" begins with its article; the sentence's own one stands in front of other words.
+  const isOfSentence = (word: string) =>
+    SMALL.test(word) && (isSentenceStart || /^[a-z]/.test(word) || /^title$/i.test(word));
+  while (start < words.length - 1 && isOfSentence(words[start] ?? '') && words[start + 1] !== 'by')
+    start += 1;
   // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
   const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
   const isTitleFirst =

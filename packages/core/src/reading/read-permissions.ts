@@ -1,17 +1,18 @@
+import { isAdvisedAt } from './bounds.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
 const YES =
   /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
 
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden|prohibited|banned|barred)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ed|ing)? anything (?:to|on)\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
@@ -193,7 +194,7 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   );
   if (whole && !isFree && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|do not (?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:strip|remove|delete))\b/i.test(
         text,
       )
     )
@@ -230,6 +231,6 @@ function at(segment: Segment, field: string, value: unknown, match: RegExpExecAr
     value,
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,
-    advice: false,
+    advice: isAdvisedAt(segment.text, match.index),
   };
 }

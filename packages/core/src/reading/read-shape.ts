@@ -17,7 +17,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village) )[Ss]quare[,.;]|squares only)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only)/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -73,7 +73,7 @@ const ONE_WAY =
 const UPRIGHT_TOO =
   /\b(?:uprights?|portraits?|verticals?)\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b)|\b(?:height|high|tall|maximum|limit|figure)\b[^.;]{0,40}\b(?:applies|holds|counts|is meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\bprojector does not (?:turn|rotate)\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+  /\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\bprojector does not (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =
@@ -123,10 +123,16 @@ const PHYSICAL_SIDED = new RegExp(
 );
 /** "4.5 x 3.5 cm (h x w)". */
 export const HEIGHT_FIRST = /^\s*\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)/i;
+/** "Width 3.5 cm, height 4.5 cm". */
+const PHYSICAL_NAMED = new RegExp(
+  `\\b(width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\b[,;]?\\s*(?:and )?(?:width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\b`,
+  'i',
+);
 const NOT_PRINT =
   /\b(?:prints? (?:needs?|takes?|comes? to)|mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
 /** What is printed in the end is not the file. */
-const OF_BOOK = /\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
+const OF_BOOK =
+  /\b(?:column|page|text) width\b|\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
 const PAPER: Readonly<Record<string, [number, number]>> = {
   a5: [148, 210],
   a4: [210, 297],
@@ -172,7 +178,13 @@ export interface PhysicalSide {
 /** One printed side, to be solved with the ppi of the same deliverable. */
 export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   const { text } = segment;
-  if (NOT_PRINT.test(text) || OF_BOOK.test(text) || PHYSICAL.test(text) || PHYSICAL_SIDED.test(text))
+  if (
+    NOT_PRINT.test(text) ||
+    OF_BOOK.test(text) ||
+    PHYSICAL.test(text) ||
+    PHYSICAL_SIDED.test(text) ||
+    PHYSICAL_NAMED.test(text)
+  )
     return undefined;
   const long = LONG_PRINT.exec(text);
   const one = long ? null : ONE_SIDE.exec(text);
@@ -221,13 +233,18 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     };
   }
   const sided = PHYSICAL_SIDED.exec(text);
-  if (sided) {
-    const unit = (sided[2] ?? '').toLowerCase().replace(/^in.*/, 'in') as PhysicalSize['unit'];
-    const both = [readDecimal(sided[1] ?? ''), readDecimal(sided[4] ?? '')] as const;
-    const [width, height] = /^wid/i.test(sided[3] ?? '') ? both : [both[1], both[0]];
+  const named = sided ? null : PHYSICAL_NAMED.exec(text);
+  const pair = sided ?? named;
+  if (pair) {
+    const [a, written, first, b] = sided
+      ? [sided[1], sided[2], sided[3], sided[4]]
+      : [named?.[2], named?.[3], named?.[1], named?.[4]];
+    const unit = (written ?? '').toLowerCase().replace(/^in.*/, 'in') as PhysicalSize['unit'];
+    const both = [readDecimal(a ?? ''), readDecimal(b ?? '')] as const;
+    const [width, height] = /^wid/i.test(first ?? '') ? both : [both[1], both[0]];
     const perUnit = PER_UNIT[unit] ?? 1;
-    const isLeast = boundOf(text.slice(0, sided.index), '') === 'min';
-    const [start, end] = [segment.start + sided.index, segment.start + sided.index + sided[0].length];
+    const isLeast = boundOf(text.slice(0, pair.index), '') === 'min';
+    const [start, end] = [segment.start + pair.index, segment.start + pair.index + pair[0].length];
     return { widthIn: width * perUnit, heightIn: height * perUnit, width, height, unit, isLeast, start, end };
   }
   const paper = /\b(A[2-5])\b[^.;]{0,30}\b(?:at|@)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);

@@ -24,7 +24,7 @@ const SINGLE = new RegExp(
   'gi',
 );
 const LONG =
-  /the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+  /\blongest\b(?=\s*(?:$|[,;|)]))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
   /\b(?:wid(?:e|er|th) (?:or|nor|and) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;

@@ -68,7 +68,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|supplies|provides|uploads|contributes|posts?|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|suppl(?:y|ies)|provides?|uploads?|contributes?|posts?|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
@@ -118,6 +118,7 @@ const TOTALS: readonly RegExp[] = [
     `^(?:number of )?${THINGS}\\s*[:=]\\s*(?:up to |max(?:imum)?\\.? (?:of )?)?(?<n>${COUNT})\\b(?!\\s*(?:px|pixels|x|×|mb|kb|bit|dpi|ppi|:|-|–|zip|archive|e-?mail|upload))`,
     'i',
   ),
+  new RegExp(`^(?<n>${COUNT})\\s+${THINGS}[.,]?$`, 'i'),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$)`, 'i'),
 ];

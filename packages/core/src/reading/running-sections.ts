@@ -99,7 +99,9 @@ function readPlainCounted(segments: readonly Segment[]): ReadSections | undefine
 function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, first] of segments.entries()) {
     if (
-      !/^(?:[\w.)•*-]{1,4}\s+)?(?:the |\w+ )?(?:sections|classes|categories)\s*[:–-]\s*\S/i.test(first.text)
+      !/^(?:[\w.)•*-]{1,4}\s+)?(?:the |\w+ )?(?:sections|classes|categories)(?:\s*\([^()]*\))?\s*[:–-]\s*\S/i.test(
+        first.text,
+      )
     )
       continue;
     const sameLine = segments.slice(i).filter(s => s.line === first.line);
@@ -108,7 +110,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
     const line = listed
       .map(s => s.text)
       .join(' ')
-      .replace(/^.*?(?:sections|classes|categories)\s*[:–-]\s*/i, '')
+      .replace(/^.*?(?:sections|classes|categories)(?:\s*\([^()]*\))?\s*[:–-]\s*/i, '')
       .replace(/\.$/, '');
     const rows = line
       .split(line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])/)
@@ -128,7 +130,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
 }
 
 const LISTED = new RegExp(
-  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
+  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?:code )?(?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
 );
 
 const CODE_FIRST = /(?<![\w-])(?<code>[A-Z]\d?)\s*\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)/g;

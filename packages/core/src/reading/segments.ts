@@ -103,6 +103,9 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     )
       continue;
     if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
+    // "15. 03. 2027".
+    if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
+      continue;
     // A sentence may begin with sRGB.
     if (match[0] === '.' && /^[a-z](?!RGB)/.test(next)) continue;
     found.push({ text: text.slice(from, upto), start: from });

@@ -21,7 +21,10 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
       current = known ?? { label: heading, segments: [] };
       if (!known) groups.push(current);
       isSaidAtOnce = SPEC.test(segment.text) && !segment.text.includes('?');
-    } else if (current?.label && (isOtherHeading(segment) || (isSaidAtOnce && isNewParagraph)))
+    } else if (
+      current?.label &&
+      (isOtherHeading(segment) || (isNewParagraph && (isSaidAtOnce || current.segments.length > 1)))
+    )
       current = groups[0];
     (isForAll ? groups[0] : current)?.segments.push(segment);
   });

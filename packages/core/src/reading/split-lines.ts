@@ -20,7 +20,8 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
 }
 
 /** A line that begins so is about such a file, whatever else it names. */
-const SURE = /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card)\b(?!s)/i;
+const SURE =
+  /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card|chart|graphic|banner|cover|icon|avatar|poster)\b(?!s)/i;
 
 /** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px". */
 /** @param line its text with the sentences behind it on the same line */
