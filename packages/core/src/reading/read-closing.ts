@@ -13,7 +13,7 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
     order: 'dmy',
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
-  { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})\b/g, order: 'ymd' },
+  { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})(?!\d)/g, order: 'ymd' },
   { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];
 
@@ -73,6 +73,14 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
         STRONG.test(previous.text));
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
+    // "It opens on 1 March and closes on 30 April."
+    if (
+      /\bopens?\b(?:(?!\bclos).)*$/is.test(clause) &&
+      !endsSpan &&
+      !isTooLate &&
+      !/\bopens? (?:until|till)\b/i.test(clause)
+    )
+      continue;
     // "Entries are accepted from 1 March" is where they begin.
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
     const isAlone =
@@ -222,7 +230,7 @@ function dated(
 }
 
 const CLOCK =
-  /\b(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+  /(?:\b|(?<=\dT))(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
 const ZONES: readonly (readonly [RegExp, string])[] = [
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],

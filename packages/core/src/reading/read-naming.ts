@@ -12,7 +12,7 @@ const EXAMPLE =
   /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {

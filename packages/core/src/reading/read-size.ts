@@ -24,18 +24,18 @@ const SINGLE = new RegExp(
   'gi',
 );
 const LONG =
-  /\blongest\b(?=\s*(?:$|[,;|)]))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+  /\b(?:in )?width or height\b|\blongest\b(?=\s*(?:$|[,;|)]))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
-  /\b(?:wid(?:e|er|th) (?:or|nor|and) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
+  /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
   /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
 const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
   /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
 const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
-  ['any', ANY],
   ['longEdge', LONG],
+  ['any', ANY],
   ['shortEdge', SHORT],
   ['width', WIDTH],
   ['height', HEIGHT],
@@ -255,7 +255,7 @@ const COMPARED = new RegExp(
 function sideAfter(after: string): SideSaid | undefined {
   const near = after
     .slice(0, 48)
-    .replace(/[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! \w+ (?:side|edge)).*$/s, '');
+    .replace(/[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|\w+ (?:side|edge))).*$/s, '');
   const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
     ([, at]) => at >= 0,
   );

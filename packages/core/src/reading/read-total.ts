@@ -36,7 +36,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `^${THINGS} (?:per|for each|from each) (?:member|author|entrant|person|club|team|society|artist|participant)\\b[^.;\\d]{0,16}(?<n>${COUNT})\\b`,
+    `^${THINGS} (?:per|for each|from each) (?!section|class|categor|page|issue)[a-z]+\\b[^.;\\d]{0,16}(?<n>${COUNT})\\b`,
     'i',
   ),
   new RegExp(
@@ -123,7 +123,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$)`, 'i'),
 ];
 const NOT_TOTAL =
-  /\b(?:in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+  /\b(?:in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|each (?:image|picture|photo\w*|work|file) is|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
 /** A club's panel may hold only so many of one person. */
 const OF_ONE =

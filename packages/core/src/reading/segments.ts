@@ -18,7 +18,7 @@ export function segmentText(text: string): Segment[] {
   const segments: Segment[] = [];
   let line = 0;
   for (const paragraph of joinWrapped(text)) {
-    for (const sentence of sentencesOf(paragraph.text)) {
+    for (const sentence of slashed(paragraph.text) ?? sentencesOf(paragraph.text)) {
       const lead = sentence.text.length - sentence.text.trimStart().length;
       const trimmed = sentence.text.trim();
       if (trimmed)
@@ -86,6 +86,18 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
     start += raw.length + 1;
   }
   return lines;
+}
+
+/** "JPEG / sRGB / max 2 MB / 2 each": notes in a row, set apart by slashes or dots. */
+function slashed(text: string): { text: string; start: number }[] | undefined {
+  const parts = text.split(/( \/ | [•·] )/);
+  if (parts.length < 7) return undefined;
+  let start = 0;
+  return parts.flatMap((part, i) => {
+    const at = start;
+    start += part.length;
+    return i % 2 ? [] : [{ text: part, start: at }];
+  });
 }
 
 function sentencesOf(text: string): { text: string; start: number }[] {

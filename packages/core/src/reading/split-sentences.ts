@@ -53,7 +53,7 @@ const isOfMount = (text: string) =>
   !A_FORMAT.test(text) &&
   !A_MEASURE.test(text.replace(/\d+\s*[x×]\s*\d+\s*[cm]m/g, ''));
 
-const MEASURED = /\d\s*(?:px|pixels?|kb|mb|mm|cm|ppi|dpi|bits?)|\d\s*[x×]\s*\d/i;
+const MEASURED = /\d[\s-]*(?:px|pixels?|kb|mb|mm|cm|ppi|dpi|bits?)|\d\s*[x×]\s*\d/i;
 
 function labelOfSentence(segment: Segment, known: readonly Group[]): string | undefined {
   const { text } = segment;
@@ -66,7 +66,7 @@ function labelOfSentence(segment: Segment, known: readonly Group[]): string | un
 
 /** "The TIFF must …": a sentence about the one kind of file that has this format. */
 function byFormat(text: string, known: readonly Group[]): string | undefined {
-  const format = /^(?:the|your|each) (jpe?g|tiff?|png)s?\b/i.exec(text)?.[1]?.slice(0, 1).toLowerCase();
+  const format = /^(?:the |your |each )?(jpe?g|tiff?|png)s?\b/i.exec(text)?.[1]?.slice(0, 1).toLowerCase();
   const having = known.filter(
     g => format && new RegExp(`\\b${format}(?:pe?g|iff?|ng)s?\\b`, 'i').test(g.segments[0]?.text ?? ''),
   );
@@ -86,6 +86,16 @@ export function splitWithin(segment: Segment): Segment[] {
   const starts = [...segment.text.matchAll(PIECE)].map(
     m => m.index + (m[0].length - m[0].trimStart().length),
   );
+  // "A 16-bit TIFF for judging, plus an 8-bit JPEG of 1200 pixels": the first may stand under a heading of its own.
+  const [only] = starts;
+  const lead = segment.text.slice(0, only);
+  if (
+    starts.length === 1 &&
+    only &&
+    /\bplus\s*$|^plus\b/i.test(lead + segment.text.slice(only, only + 5)) &&
+    A_FORMAT.test(lead)
+  )
+    starts.unshift(0);
   if (starts.length < 2) return [segment];
   const pieces = starts.map((from, i): Piece => {
     const text = segment.text.slice(from, starts[i + 1]);
@@ -97,8 +107,8 @@ export function splitWithin(segment: Segment): Segment[] {
     pieces.every(p => MEASURED.test(p.text) && (A_FORMAT.test(p.text) || A_MEASURE.test(p.text)) && p.kind) &&
     new Set(pieces.map(p => p.kind)).size === pieces.length;
   if (!isApart) return [segment];
-  const lead = segment.text.slice(0, starts[0]).trim();
-  return [...(lead ? [{ ...segment, text: lead }] : []), ...pieces];
+  const first = segment.text.slice(0, starts[0]).trim();
+  return [...(first ? [{ ...segment, text: first }] : []), ...pieces];
 }
 
 /** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
