@@ -25,7 +25,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],

@@ -19,10 +19,10 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|ends? on|limit date|date limit|last call|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+  /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|ends? (?:on|at)|limit date|date limit|last call|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK = /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|submit\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 

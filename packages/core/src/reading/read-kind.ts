@@ -283,7 +283,7 @@ export function readSimple(segment: Segment): Found[] {
       advice:
         (isAdvisedAt(text, match.index) ||
           (field === 'quality' &&
-            /\b(?:or so|usually|will (?:usually )?(?:give|do)|about right)\b/i.test(text))) &&
+            /\b(?:or so|is fine|usually|will (?:usually )?(?:give|do)|about right)\b/i.test(text))) &&
         !(field === 'profileEmbedded' && /\b(?:should|must|has to)\b[^.;]{0,12}\bembed/i.test(text)),
     });
   }

@@ -134,6 +134,12 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     const described = describedParts(segment.text);
     const [only] = described;
     if (only && described.length === 1) {
+      const numbered = withNumber(only.part, segment.text, naming.example);
+      if (numbered) {
+        naming.parts = numbered;
+        claim('parts', segment, only.at, only.end);
+        return;
+      }
       const joined = besideIt(only.part, segment.text, previous, naming.example);
       if (joined) naming.parts = joined;
       else if (isNamedAfter(segment.text, naming.example)) naming.parts = [only.part];
@@ -184,6 +190,15 @@ function withSeparator(segment: Segment, about: readonly Segment[]): string {
   const isOfIt =
     next?.line === segment.line && /^(?:all )?(?:separated|joined|divided|linked|with)\b/i.test(next.text);
   return isOfIt ? `${segment.text} ${next.text}` : segment.text;
+}
+
+/** "Begin with your first name: Greta_1.jpg, Greta_2.jpg": examples that differ in their number alone. */
+function withNumber(part: string, text: string, example: string | null): string[] | undefined {
+  if (!example || part === 'sequence') return undefined;
+  const stems = [...text.matchAll(EVERY_EXAMPLE)].map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
+  const heads = new Set(stems.map(stem => stem.replace(/\d+$/, '')));
+  const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d$/.test(stem));
+  return isRow ? alignExample(example, [part, 'sequence']) : undefined;
 }
 
 /** "Put your membership number in front of it": a second part beside the one of the sentence before. */

@@ -153,8 +153,9 @@ export interface PhysicalSize {
   end: number;
 }
 
+/** The long or the short edge of a print. */
 const LONG_PRINT = new RegExp(
-  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:long(?:est|er)? (?:side|edge)|longest)\\b|\\b(?:long(?:est|er)? (?:side|edge)|longest)\\b[^.;\\d]{0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b|\\b(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b[^.;\\d]{0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
   'i',
 );
 
@@ -165,7 +166,7 @@ const ONE_SIDE = new RegExp(
 );
 
 export interface PhysicalSide {
-  side: 'longEdge' | 'width' | 'height';
+  side: 'longEdge' | 'shortEdge' | 'width' | 'height';
   inches: number;
   /** As written. */
   length: number;
@@ -197,7 +198,13 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   const named = one?.groups?.['side'] ?? one?.groups?.['named'] ?? '';
   const value = readDecimal(length ?? '');
   return {
-    side: long ? 'longEdge' : /wid|across/i.test(named) ? 'width' : 'height',
+    side: long
+      ? /\bshort/i.test(long[0])
+        ? 'shortEdge'
+        : 'longEdge'
+      : /wid|across/i.test(named)
+        ? 'width'
+        : 'height',
     inches: value * (PER_UNIT[unit] ?? 1),
     length: value,
     unit,

@@ -255,7 +255,10 @@ const COMPARED = new RegExp(
 function sideAfter(after: string): SideSaid | undefined {
   const near = after
     .slice(0, 48)
-    .replace(/[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|\w+ (?:side|edge))).*$/s, '');
+    .replace(
+      /[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|\w+ (?:side|edge))).*$/s,
+      '',
+    );
   const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
     ([, at]) => at >= 0,
   );

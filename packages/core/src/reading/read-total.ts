@@ -10,6 +10,7 @@ const IN_ALL = new RegExp(
   'i',
 );
 const TOTALS: readonly RegExp[] = [
+  new RegExp(`^(?<n>${COUNT})\\s+${THINGS} make\\b`, 'i'),
   // Beside prints, the files count.
   new RegExp(
     `\\bprints?\\b[^.;]*\\b(?<n>${COUNT})\\s+(?:projected |digital )+(?:images|pictures|entries|files)`,
@@ -68,7 +69,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|suppl(?:y|ies)|provides?|uploads?|contributes?|posts?|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
+    `\\b(?:members?|entrants?|authors?|photographers?|artists?|each|every(?:one|body)?|you|clubs?|contributors?|candidates?)\\b[^.;]{0,40}\\b(?:may|can|might|could|is|are|sends?|submits?|enters?|suppl(?:y|ies)|provides?|uploads?|contributes?|posts?|makes?|needs?|brings?|hands? in|allowed|invited)\\b[^.;]{0,30}?\\b(?:up to |as many as |a max(?:imum)? of |not more than |no more than |at most |only |just |exactly |a total of )?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}`,
     'i',
   ),
   new RegExp(
