@@ -178,7 +178,7 @@ function readSingles(
     const after = text.slice(end);
     const value = readPixels(n);
     if (isOther(match.index)) continue;
-    if (value < 50 || OTHER_UNIT.test(after) || /\brgb ?\(?$/i.test(text.slice(0, match.index))) continue;
+    if (value < (unit ? 50 : 100) || OTHER_UNIT.test(after) || /\brgb ?\(?$/i.test(text.slice(0, match.index))) continue;
     const before = text.slice(0, match.index);
     const between = last ? text.slice(last.end, match.index) : undefined;
     const isSecondOfRange =
