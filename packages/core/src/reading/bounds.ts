@@ -93,7 +93,7 @@ export function isAdvice(sentence: string): boolean {
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
-  /[^,;()]{3,}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
+  /[^,;()]{3,90}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
 
 /**
  * Whether what stands at a place of a sentence is a recommendation: its own part of the sentence says so, or one before
@@ -102,6 +102,7 @@ const ENDS_ADVISED =
 export function isAdvisedAt(sentence: string, at: number): boolean {
   const before = sentence.slice(0, at);
   const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
-  const lead = before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' ');
-  return isAdvice(own) || isAdvice(lead);
+  if (isAdvice(own)) return true;
+  if (!isAdvice(before)) return false;
+  return isAdvice(before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' '));
 }

@@ -1,21 +1,10 @@
+import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
 import { mergeFound } from './merge-found.ts';
 import { readClosing } from './read-closing.ts';
-import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
 import { readNaming } from './read-naming.ts';
-import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
 import { readSections } from './read-sections.ts';
 import { readTotal } from './read-total.ts';
-import { readFurther } from './read-further.ts';
-import {
-  readEitherWay,
-  readPhysical,
-  readPhysicalSide,
-  readRatio,
-  type PhysicalSide,
-  type PhysicalSize,
-} from './read-shape.ts';
-import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
@@ -132,76 +121,6 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
     fill(deliverable, [...own.found, ...shared], own, index, kinds.length > 1, reading);
     if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
   });
-}
-
-interface Facts {
-  found: Found[];
-  physical: PhysicalSize | undefined;
-  side: PhysicalSide | undefined;
-}
-
-function factsOf(segments: readonly Segment[]): Facts {
-  const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
-  const found = segments.flatMap((segment, i) => [
-    ...(sizes[i] ?? []),
-    ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
-    ...readRatio(segment),
-    ...readEitherWay(segment),
-    ...readWeight(segment).filter(f => f.field !== 'packageBytesMax'),
-    ...readFormats(segment),
-    ...readColourSpace(segment),
-    ...readSimple(segment),
-    ...readPpi(segment),
-    ...readMetadata(segment, segments[i - 1]),
-    ...readOverlays(segment, segments[i - 1]),
-    ...readMonochrome(segment),
-    ...readFurther(segment),
-  ]);
-  const onPaper = segments.flatMap(segment => {
-    const size = readPhysical(segment);
-    return size ? [{ size, hasPpi: readPpi(segment).length > 0 }] : [];
-  });
-  // The size that stands beside its ppi is that of the file; another one is that of the trimmed page.
-  const beside = onPaper.filter(p => p.hasPpi);
-  const printed = (beside.length ? beside : onPaper).map(p => p.size);
-  const [side] = segments.flatMap(segment => readPhysicalSide(segment) ?? []);
-  return {
-    found: [...joinTurned(found), ...turnedPrint(onPaper.map(p => p.size))],
-    physical: printed[0],
-    side,
-  };
-}
-
-/** "30 × 20 cm; uprights 20 × 30 cm". */
-function turnedPrint([first, ...rest]: PhysicalSize[]): Found[] {
-  const turned = rest.find(
-    p => first && p.widthIn === first.heightIn && p.heightIn === first.widthIn && p.widthIn !== p.heightIn,
-  );
-  return turned
-    ? [{ field: 'eitherWay', value: true, start: turned.start, end: turned.end, advice: false }]
-    : [];
-}
-
-/** "1920 × 1080 or 1080 × 1920" is one size that may be turned, not two that contradict. */
-function joinTurned(found: Found[]): Found[] {
-  const widths = found.filter(f => f.field === 'width');
-  const heights = found.filter(f => f.field === 'height');
-  const numberOf = (f: Found | undefined) => Object.values((f?.value ?? {}) as Record<string, number>)[0];
-  for (const [i, w] of widths.entries())
-    for (const [k, other] of widths.entries()) {
-      const isTurned =
-        k > i &&
-        numberOf(w) !== numberOf(other) &&
-        numberOf(w) === numberOf(heights[k]) &&
-        numberOf(other) === numberOf(heights[i]);
-      if (!isTurned) continue;
-      const rest = found.filter(f => f !== other && f !== heights[k]);
-      return [
-        ...rest,
-        { field: 'eitherWay', value: true, start: other.start, end: other.end, advice: false },
-      ];
-    }
-  return found;
 }
 
 function fill(

@@ -1,6 +1,6 @@
 import { COUNT, readCount } from './quantities.ts';
-import type { ReadSection } from './reading.ts';
-import { eachOf, NOT_SECTION, type ReadSections } from './section-words.ts';
+import { readCodeFirst, readCounted, readPlainCounted } from './counted-sections.ts';
+import { eachOf, inOne, nearby, NOT_SECTION, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
@@ -40,61 +40,6 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
   return undefined;
 }
 
-const COUNTED = new RegExp(
-  `\\b(?<n>${COUNT})\\s+(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
-  'g',
-);
-
-/** "8 Colour (section CL) and 8 Monochrome (section MN)". */
-function readCounted(segments: readonly Segment[]): ReadSections | undefined {
-  for (const segment of segments) {
-    const hits = [...segment.text.matchAll(COUNTED)];
-    const [first, last] = [hits[0], hits.at(-1)];
-    if (!first || !last || first === last) continue;
-    const listed = inOne(
-      segment,
-      hits.map(({ groups }) => ({
-        code: groups?.['code'] ?? null,
-        label: groups?.['label'] ?? '',
-        limit: readCount(groups?.['n'] ?? ''),
-      })),
-    );
-    const [start, end] = [segment.start + first.index, segment.start + last.index + last[0].length];
-    return { ...listed, found: listed.found.map(f => ({ ...f, start, end })) };
-  }
-  return undefined;
-}
-
-const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?<label>[A-Za-z][a-z]{2,14})(?=\\s*(?:,|and\\b|\\.|$))`,
-  'gi',
-);
-
-/** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
-function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
-  for (const segment of segments) {
-    const list = new RegExp(
-      `\\b${THINGS}\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
-      'i',
-    ).exec(segment.text)?.groups?.['list'];
-    const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
-    if (
-      hits.length < 2 ||
-      hits.some(
-        h => NOT_SECTION.test(h?.['label'] ?? '') || new RegExp(`^${THINGS}$`, 'i').test(h?.['label'] ?? ''),
-      )
-    )
-      continue;
-    const listed = inOne(
-      segment,
-      hits.map(h => ({ code: null, label: h?.['label'] ?? '', limit: readCount(h?.['n'] ?? '') })),
-    );
-    const start = segment.start + segment.text.indexOf(list ?? '');
-    return { ...listed, found: listed.found.map(f => ({ ...f, start, end: start + (list ?? '').length })) };
-  }
-  return undefined;
-}
-
 /** "Classes: Birds; Mammals; Plants and fungi", "Sections: A) Open Colour, B) Nature": one line with names and codes. */
 function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, first] of segments.entries()) {
@@ -104,7 +49,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
       )
     )
       continue;
-    const sameLine = segments.slice(i).filter(s => s.line === first.line);
+    const sameLine = segments.slice(i, i + MOST).filter(s => s.line === first.line);
     const end = sameLine.findIndex(s => !s.text.endsWith(';'));
     const listed = sameLine.slice(0, end < 0 ? undefined : end + 1);
     const line = listed
@@ -129,29 +74,12 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   return undefined;
 }
 
+/** Sentences that one list of sections may take. */
+const MOST = 24;
+
 const LISTED = new RegExp(
   `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?:code )?(?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
 );
-
-const CODE_FIRST = /(?<![\w-])(?<code>[A-Z]\d?)\s*\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)/g;
-
-/** "The sections are A (Open), B (Landscape) and C (Natural History)". */
-function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {
-  for (const [i, segment] of segments.entries()) {
-    const hits = [...segment.text.matchAll(CODE_FIRST)].map(m => m.groups);
-    if (hits.length < 2 || !/\b(?:sections|class(?:es)|categories)\b/i.test(segment.text)) continue;
-    const each = eachOf(nearby(segments, i));
-    return inOne(
-      segment,
-      hits.map(row => ({
-        code: row?.['code'] ?? null,
-        label: row?.['label'] ?? '',
-        limit: each ? readCount(each) : null,
-      })),
-    );
-  }
-  return undefined;
-}
 
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */
 function readCoded(segments: readonly Segment[]): ReadSections | undefined {
@@ -169,10 +97,6 @@ function readCoded(segments: readonly Segment[]): ReadSections | undefined {
   }
   return undefined;
 }
-
-/** A sentence and the two behind it, in which a limit for all may stand. */
-const nearby = (segments: readonly Segment[], at: number) =>
-  [...segments.slice(at, at + 3), ...segments.slice(Math.max(0, at - 1), at)].map(s => s.text).join(' ');
 
 const BRACKETED = new RegExp(
   `(?<label>[A-Z][A-Za-z&’'-]{1,24}(?: [A-Za-z&’'-]{2,20}){0,2})\\s*\\((?:up to |max(?:imum)?\\.? (?:of )?|limit )?(?<n>${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)`,
@@ -229,22 +153,6 @@ function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
     );
   }
   return undefined;
-}
-
-/** Sections that one sentence names, with that sentence as their place. */
-function inOne(segment: Segment, sections: ReadSection[]): ReadSections {
-  return {
-    sections,
-    found: [
-      {
-        field: 'sections',
-        value: sections,
-        start: segment.start,
-        end: segment.start + segment.text.length,
-        advice: false,
-      },
-    ],
-  };
 }
 
 /** "two in the Themed section", "no more than three in Nature". */

@@ -1,6 +1,7 @@
 import type { Found } from './found.ts';
 import { COUNT } from './quantities.ts';
 import type { ReadSection } from './reading.ts';
+import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
 /** What the readers of sections share, whether these stand in a list or in running sentences. */
@@ -26,3 +27,23 @@ const EACH_FIRST = new RegExp(
 );
 /** The limit that stands for every section alike, as it is written. */
 export const eachOf = (text: string) => EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.[1];
+
+/** A sentence and the two behind it, in which a limit for all may stand. */
+export const nearby = (segments: readonly Segment[], at: number) =>
+  [...segments.slice(at, at + 3), ...segments.slice(Math.max(0, at - 1), at)].map(s => s.text).join(' ');
+
+/** Sections that one sentence names, with that sentence as their place. */
+export function inOne(segment: Segment, sections: ReadSection[]): ReadSections {
+  return {
+    sections,
+    found: [
+      {
+        field: 'sections',
+        value: sections,
+        start: segment.start,
+        end: segment.start + segment.text.length,
+        advice: false,
+      },
+    ],
+  };
+}

@@ -1,7 +1,8 @@
 import { isAdvisedAt } from './bounds.ts';
 import type { Found } from './found.ts';
 import { ITEM_MARK, labelOf, PROPERTY } from './kind-words.ts';
-import { readColourSpace, readFormats, readPpi, readSimple } from './read-kind.ts';
+import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
+import { readSimple } from './read-simple.ts';
 import { readPhysical } from './read-shape.ts';
 import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';

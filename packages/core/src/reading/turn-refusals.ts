@@ -48,16 +48,18 @@ export function turnRefusals(segments: readonly Segment[]): Segment[] {
     if (HEAD.test(text) && text.length < 120) {
       isListed = true;
       isTold = TOLD.test(text);
-    } else if (isListed && RULE.test(text))
+      return segment;
+    }
+    if (isListed && RULE.test(text))
       return {
         ...segment,
         text: text.replace(/^[^-–—.;]*\b(?:was|were)\b[^-–—.;]*/i, told => ' '.repeat(told.length)),
       };
-    else if (isListed && isTold && (isItem || before?.line === segment.line))
+    if (isListed && isTold && (isItem || before?.line === segment.line))
       return { ...segment, text: ' '.repeat(text.length) };
-    else if (isListed && isItem && (before?.line ?? segment.line) < segment.line)
+    if (isListed && isItem && (before?.line ?? segment.line) < segment.line)
       return { ...segment, text: turned(text, 0) };
-    else if (isListed && !isItem) isListed = false;
+    isListed &&= isItem;
     const within = WITHIN.exec(text);
     if (!within) return segment;
     return { ...segment, text: turned(text, within.index + within[0].length) };

@@ -1,0 +1,82 @@
+import { COUNT, readCount } from './quantities.ts';
+import { eachOf, inOne, nearby, NOT_SECTION, type ReadSections } from './section-words.ts';
+import type { Segment } from './segments.ts';
+import { THINGS } from './things.ts';
+
+/** Sections in a sentence, each with its number or its code in front. */
+
+const COUNTED = new RegExp(
+  `\\b(?<n>${COUNT})\\s+(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
+  'g',
+);
+
+/** "8 Colour (section CL) and 8 Monochrome (section MN)". */
+export function readCounted(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const hits = [...segment.text.matchAll(COUNTED)];
+    const [first, last] = [hits[0], hits.at(-1)];
+    if (!first || !last || first === last) continue;
+    const listed = inOne(
+      segment,
+      hits.map(({ groups }) => ({
+        code: groups?.['code'] ?? null,
+        label: groups?.['label'] ?? '',
+        limit: readCount(groups?.['n'] ?? ''),
+      })),
+    );
+    const [start, end] = [segment.start + first.index, segment.start + last.index + last[0].length];
+    return { ...listed, found: listed.found.map(f => ({ ...f, start, end })) };
+  }
+  return undefined;
+}
+
+const PLAIN_COUNTED = new RegExp(
+  `(?<n>${COUNT})\\s+(?<label>[A-Za-z][a-z]{2,14})(?=\\s*(?:,|and\\b|\\.|$))`,
+  'gi',
+);
+
+const PLAIN_LIST = new RegExp(
+  `\\b${THINGS}\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
+  'i',
+);
+const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
+
+/** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
+export function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const list = PLAIN_LIST.exec(segment.text)?.groups?.['list'];
+    const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
+    if (
+      hits.length < 2 ||
+      hits.some(h => NOT_SECTION.test(h?.['label'] ?? '') || ONLY_THINGS.test(h?.['label'] ?? ''))
+    )
+      continue;
+    const listed = inOne(
+      segment,
+      hits.map(h => ({ code: null, label: h?.['label'] ?? '', limit: readCount(h?.['n'] ?? '') })),
+    );
+    const start = segment.start + segment.text.indexOf(list ?? '');
+    return { ...listed, found: listed.found.map(f => ({ ...f, start, end: start + (list ?? '').length })) };
+  }
+  return undefined;
+}
+
+const CODE_FIRST = /(?<![\w-])(?<code>[A-Z]\d?)\s*\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)/g;
+
+/** "The sections are A (Open), B (Landscape) and C (Natural History)". */
+export function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    const hits = [...segment.text.matchAll(CODE_FIRST)].map(m => m.groups);
+    if (hits.length < 2 || !/\b(?:sections|class(?:es)|categories)\b/i.test(segment.text)) continue;
+    const each = eachOf(nearby(segments, i));
+    return inOne(
+      segment,
+      hits.map(row => ({
+        code: row?.['code'] ?? null,
+        label: row?.['label'] ?? '',
+        limit: each ? readCount(each) : null,
+      })),
+    );
+  }
+  return undefined;
+}

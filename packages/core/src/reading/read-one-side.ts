@@ -1,0 +1,134 @@
+import { boundOf, type Bound } from './bounds.ts';
+import { PIXELS, readPixels } from './quantities.ts';
+import type { Span } from './reading.ts';
+import {
+  EDGE_JUST_BEFORE,
+  HIGH,
+  sideAfter,
+  sideAfterRange,
+  sideBefore,
+  sideOnPaper,
+  UNIT,
+  WIDE,
+  type Side,
+  type SideSaid,
+} from './side-words.ts';
+
+/** Numbers of pixels that stand for one side each. */
+
+const SINGLE = new RegExp(
+  `(?<![\\d.,:/×x]|(?<!\\d{3}|px|pixels)-)(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`,
+  'gi',
+);
+/** Units that make a number something else than pixels. */
+const OTHER_UNIT =
+  /^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/(?!\s*(?:max|min))|th\b|st\b|nd\b|rd\b|:\d)/i;
+
+/** Reads the numbers of a sentence that are part of no pair. */
+export function readSingles(
+  text: string,
+  taken: [number, number][],
+  {
+    hasPixels,
+    isOther,
+    looser,
+    add,
+  }: {
+    hasPixels: boolean;
+    /** Whether a number belongs to something else than the files. */
+    isOther: (at: number) => boolean;
+    looser: (bound: Bound) => Bound;
+    add: (field: Side, span: Span, from: number, to: number) => void;
+  },
+): void {
+  let last: { side: SideSaid; end: number; bound: Bound } | undefined;
+  for (const match of text.matchAll(SINGLE)) {
+    const { n = '', unit } = match.groups ?? {};
+    const end = match.index + match[0].length;
+    if (taken.some(([from, to]) => match.index < to && end > from)) continue;
+    const after = text.slice(end);
+    const value = readPixels(n);
+    if (isOther(match.index)) continue;
+    if (
+      value < (unit ? 50 : 100) ||
+      OTHER_UNIT.test(after) ||
+      /\brgb ?\(?$/i.test(text.slice(0, match.index))
+    )
+      continue;
+    const before = text.slice(0, match.index);
+    const between = last ? text.slice(last.end, match.index) : undefined;
+    const isSecondOfRange =
+      between !== undefined &&
+      // "no wider than 1920 and no taller than 1200" are two sides and no range.
+      (sideBefore(between) ?? last?.side) === last?.side &&
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to|nor|but|or)\s*(?:at most |(?:not? |nor )?(?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
+        between,
+      );
+    const side =
+      sideAfter(after) ??
+      sideAfterRange(after) ??
+      (isSecondOfRange || (between !== undefined && OTHER_BOUND.test(between)) ? last?.side : undefined) ??
+      sideBefore(before) ??
+      sideOnPaper(before);
+    if (!side && unit && IS_SQUARE.test(text)) {
+      const span = toSpan(value, looser(boundOf(before, after)));
+      add('width', span, match.index, end);
+      add('height', span, match.index, end);
+      continue;
+    }
+    const isBare = !unit && !hasPixels && !sideAfter(after) && !isSecondOfRange;
+    if (!side || (isBare && !(value >= 400 && EDGE_JUST_BEFORE.test(before)))) continue;
+    let bound = looser(boundOf(before, after));
+    // "at least 480 pixels wide and 600 tall": one word for both.
+    // "1400 wide or 1050 high at the most": the word stands behind the second of them.
+    if (bound === 'unsaid') bound = boundBehindNext(after) ?? bound;
+    if (last && between !== undefined && (bound === 'unsaid' ? JOINED : COMPARED).test(between))
+      bound = last.bound;
+    if (isSecondOfRange) bound = 'max';
+    else if (
+      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
+      (/\b(?:between|from)\s*$/i.test(before) || /^\s*(?:px|pixels?)?\s*(?:to|-|–|—)\s*\d/i.test(after))
+    )
+      bound = 'min';
+    else if (/\bfrom\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and )?up to\s*\d/i.test(after))
+      bound = 'min';
+    const field = side === 'any' ? (bound === 'min' ? 'shortEdge' : 'longEdge') : side;
+    add(field, toSpan(value, bound), match.index, end);
+    last = { side, end, bound };
+  }
+}
+
+/** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
+const IS_SQUARE =
+  /\bsquare\b,?[^.;\d]{0,12}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+
+/** "min. 3000 px, max. 5000 px": the other bound of the side spoken of. */
+const OTHER_BOUND =
+  /^\s*(?:px|pixels?)?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
+
+const NEXT_SIDE = new RegExp(
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH})?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
+  'i',
+);
+
+function boundBehindNext(after: string): Bound | undefined {
+  const next = NEXT_SIDE.exec(after);
+  const bound = next ? boundOf('', after.slice(next[0].length)) : 'unsaid';
+  return bound === 'unsaid' ? undefined : bound;
+}
+
+const SIDE_NAMED =
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?\\s*';
+/** What may stand between two sides that one limit is meant for. */
+const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
+/** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */
+const COMPARED = new RegExp(
+  `^${SIDE_NAMED}(?:,|and|or|nor)\\s*(?:wider|higher|taller|larger|bigger|longer|deeper|more|narrower|smaller|shorter|lower|less)(?: than)?\\s*$`,
+  'i',
+);
+
+export function toSpan(value: number, bound: Bound): Span {
+  if (bound === 'max') return { max: value };
+  if (bound === 'min') return { min: value };
+  return { exact: value };
+}

@@ -1,0 +1,151 @@
+import { isAdvisedAt } from './bounds.ts';
+import type { Found } from './found.ts';
+import type { Segment } from './segments.ts';
+
+/** Properties of a file that one phrase names: profile, bits, scan, quality. */
+
+interface Simple {
+  field: string;
+  words: RegExp;
+  value: (match: RegExpExecArray, text: string) => unknown;
+  /** Words that make the sentence speak of something else. */
+  unless?: RegExp;
+}
+
+const SIMPLE: readonly Simple[] = [
+  {
+    field: 'profileEmbedded',
+    words:
+      /\b(?:do not|don['’]t|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
+    value: () => false,
+  },
+  {
+    field: 'profileEmbedded',
+    words:
+      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+    value: () => true,
+  },
+  { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
+  {
+    field: 'bitDepth',
+    words: /\b8 or 16[- ]?bits?\b[^.;]{0,40}\b(8|16) (?:is |bits? )?(?:preferred|please|if you can)/i,
+    value: m => Number(m[1]),
+  },
+  {
+    field: 'bitDepth',
+    words: /\b(8|16)[- ]?bits?\b/i,
+    value: m => Number(m[1]),
+    // "8 or 16 bits" leaves it free.
+    unless: /\b(?:8|16)(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
+  },
+  {
+    field: 'bitDepth',
+    words: /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b/i,
+    value: m => Number(m[1]),
+  },
+  {
+    field: 'bitDepth',
+    words: /\b(eight|sixteen)[- ]bits?\b/i,
+    value: m => (/eight/i.test(m[1] ?? '') ? 8 : 16),
+  },
+  { field: 'jpegScan', words: /\bbaseline\b/i, value: () => 'baseline' },
+  {
+    field: 'jpegScan',
+    words:
+      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+    value: () => 'baseline',
+  },
+  {
+    field: 'jpegScan',
+    words: /\bprogressive\b/i,
+    value: () => 'progressive',
+    unless: /\bbaseline\b|\b(?:fine|allowed|accept\w*|ok(?:ay)?|welcome|no problem|works? too)\b/i,
+  },
+  {
+    field: 'quality',
+    words:
+      /\bcompression\b\D{0,12}\b(\d{1,2})\b[^.;\d]{0,40}\b(?:scale (?:of|from)|out of|of)\D{0,8}(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\s*\((?:level |setting )?(\d{1,3})\)/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
+    words:
+      /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,30}\bscale (?:of|from) (?:0|1)?\s*(?:-|–|to)?\s*(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words:
+      /\bquality\b\D{0,25}\b(\d{1,2})(?: or (?:more|above|better|higher|over))?\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\b(\d{1,2})\s*(?:out of|\/)\s*(10|12|100)\b[^.;]{0,20}\bquality\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\b[^.;\d]{0,40}?\b(\d{2,3})\s*(?:%|per ?cent)/i,
+    value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words: /\b(\d{2,3})\s*(?:%|per ?cent)\s*(?:jpe?g )?quality\b/i,
+    value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\b[^.;\d]{0,25}\b(\d{1,2})\s*\((?:out )?of (10|12|100)\)/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality\b[^.;]{0,60}\b(?:that['’]s|that is|which is|i\.e\.) (\d{1,3})\b/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
+    words: /\bcompression(?: (?:degree|level|grade|factor|setting)\D{0,12}|\s*[:=]?\s*)(\d{1,2})\b/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
+    words:
+      /\bquality\s*(?:setting |level |factor )?(?:of |is |to |at |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
+    value: m => m[1],
+  },
+];
+
+export function readSimple(segment: Segment): Found[] {
+  const { text } = segment;
+  const found: Found[] = [];
+  // What is to be tried where the rule cannot be met is no rule.
+  if (
+    /\bif (?:it does(?: not|n['’]t)|your (?:file|picture|image) (?:is|has))\b|\b(?:then|just) try\b/i.test(
+      text,
+    )
+  )
+    return [];
+  for (const { field, words, value, unless } of SIMPLE) {
+    const match = words.exec(text);
+    if (!match || unless?.test(text) || found.some(f => f.field === field)) continue;
+    found.push({
+      field,
+      value: value(match, text),
+      start: segment.start + match.index,
+      end: segment.start + match.index + match[0].length,
+      advice:
+        (isAdvisedAt(text, match.index) ||
+          (field === 'quality' &&
+            /\b(?:or so|is fine|usually|will (?:usually )?(?:give|do)|about right)\b/i.test(text))) &&
+        !(field === 'profileEmbedded' && /\b(?:should|must|has to)\b[^.;]{0,12}\bembed/i.test(text)),
+    });
+  }
+  return found;
+}

@@ -1,0 +1,77 @@
+/** Words for the sides of a picture, and which side a number beside them belongs to. */
+
+export type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
+/** "No side longer than": whichever side it is. */
+export type SideSaid = Side | 'any';
+
+export const UNIT = '(?:px|pixels?|pix)';
+export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
+export const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
+const LONG =
+  /\b(?:in )?width or height\b|\blongest\b(?=\s*(?:$|[,;|)]))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+/** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
+const ANY =
+  /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
+const SHORT =
+  /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
+const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+const HEIGHT =
+  /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
+const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
+  ['longEdge', LONG],
+  ['any', ANY],
+  ['shortEdge', SHORT],
+  ['width', WIDTH],
+  ['height', HEIGHT],
+];
+
+/** The side that is named first behind a number, before another demand begins. */
+export function sideAfter(after: string): SideSaid | undefined {
+  const near = after
+    .slice(0, 48)
+    .replace(
+      /[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|\w+ (?:side|edge))).*$/s,
+      '',
+    );
+  const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
+    ([, at]) => at >= 0,
+  );
+  return places.sort((a, b) => a[1] - b[1])[0]?.[0];
+}
+
+/** "1500 and 3000 pixels on the long edge": the side stands behind the second number and is meant for both. */
+export function sideAfterRange(after: string): SideSaid | undefined {
+  const second =
+    /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|-|–|—|\/|,)\s*(?:up to |(?:and )?(?:a |the )?(?:max(?:imum)?|at most|no more than|not more than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i.exec(
+      after,
+    );
+  return second ? sideAfter(after.slice(second[0].length)) : undefined;
+}
+
+/** "Longest side 1500": nothing but pixels can be meant. */
+export const EDGE_JUST_BEFORE =
+  /\b(?:long|short)(?:est|er)? (?:side|edge|dimension)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be))*\s*[:=]?\s*$/i;
+
+/** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
+export function sideOnPaper(before: string): SideSaid | undefined {
+  const side =
+    /\d\s*(?:mm|cm|in(?:ch(?:es)?)?)\s+(?<side>wide|high|tall|across)\b[^.;]{0,24}\(\s*(?:that is |= ?)?$/i.exec(
+      before,
+    )?.groups?.['side'];
+  if (side === undefined) return undefined;
+  return /wide|across/i.test(side) ? 'width' : 'height';
+}
+
+export function sideBefore(before: string): SideSaid | undefined {
+  const near = before.slice(-90).replace(/^.*\d/s, '').replace(/^.*;/s, '');
+  const places = SIDES.map(([side, words]) => [side, lastIndex(near, words)] as const).filter(
+    ([, at]) => at >= 0,
+  );
+  return places.sort((a, b) => b[1] - a[1])[0]?.[0];
+}
+
+function lastIndex(text: string, words: RegExp): number {
+  let at = -1;
+  for (const match of text.matchAll(new RegExp(words, 'gi'))) at = match.index + match[0].length;
+  return at;
+}
