@@ -37,9 +37,11 @@ export function alignExample(example: string, parts: readonly string[]): string[
   const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
   if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
   const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
+  const tight = shapes.map(shape => shape.replace('|.+?', ''));
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   const match = [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
-    .map(joint => new RegExp(`^${shapes.join(`(${joint})`)}$`).exec(stem))
+    // Where underscores part the name, none stands in a title.
+    .map(joint => new RegExp(`^${(joint === '_' ? tight : shapes).join(`(${joint})`)}$`).exec(stem))
     .find(found => found !== null);
   if (!match) return undefined;
   const aligned = parts.flatMap((part, i) => {

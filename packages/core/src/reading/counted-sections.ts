@@ -36,7 +36,7 @@ const PLAIN_COUNTED = new RegExp(
 );
 
 const PLAIN_LIST = new RegExp(
-  `\\b${THINGS}\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
+  `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
@@ -61,7 +61,8 @@ export function readPlainCounted(segments: readonly Segment[]): ReadSections | u
   return undefined;
 }
 
-const CODE_FIRST = /(?<![\w-])(?<code>[A-Z]\d?)\s*\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)/g;
+const CODE_FIRST =
+  /(?<![\w-])(?<code>[A-Z]\d?)\s*(?:\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)|[:=]\s*(?<named>[A-Z][a-z&’'-]+(?: [A-Z][a-z&’'-]+)?))/g;
 
 /** "The sections are A (Open), B (Landscape) and C (Natural History)". */
 export function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {
@@ -73,7 +74,7 @@ export function readCodeFirst(segments: readonly Segment[]): ReadSections | unde
       segment,
       hits.map(row => ({
         code: row?.['code'] ?? null,
-        label: row?.['label'] ?? '',
+        label: row?.['label'] ?? row?.['named'] ?? '',
         limit: each ? readCount(each) : null,
       })),
     );

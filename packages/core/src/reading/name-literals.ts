@@ -23,6 +23,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   titleofwork: 'title',
   shorttitle: 'title',
   subject: 'title',
+  keyword: 'title',
   imagename: 'title',
   photoname: 'title',
   picturename: 'title',

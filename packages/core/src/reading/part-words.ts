@@ -42,6 +42,10 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
 ];
 
+/** "Match number", "site code": parts of an organiser's own. */
+const OTHER_PART =
+  /\b(?!(?:the|and|then|each|any|this|that|its|with|for|from|your|our|file|files|phone|telephone|page|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)/gi;
+
 /** A part of a name that is spoken of, with its place. */
 export interface PartSaid {
   part: string;
@@ -67,6 +71,11 @@ export function partsNamed(text: string): PartSaid[] {
         continue;
       hits.push({ part, at, end });
     }
+  // A part that none of these words is for: without it the name would be wrong.
+  const unknown = [...described.matchAll(OTHER_PART)].some(
+    m => !hits.some(h => m.index < h.end && m.index + m[0].length > h.at),
+  );
+  if (unknown && hits.length > 1) return [];
   hits.sort((a, b) => a.at - b.at);
   return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
 }

@@ -71,7 +71,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       // "… on the Friday before; for the first competition that is 2 October".
       (previous?.line === segment.line &&
         /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
-        STRONG.test(previous.text));
+        (STRONG.test(previous.text) || /\b(?:days?|weeks?) before\b/i.test(previous.text)));
     if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
     // "It opens on 1 March and closes on 30 April."
     if (

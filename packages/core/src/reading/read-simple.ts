@@ -126,14 +126,11 @@ export function readSimple(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   // What is to be tried where the rule cannot be met is no rule.
-  if (
-    /\bif (?:it does(?: not|n['’]t)|your (?:file|picture|image) (?:is|has))\b|\b(?:then|just) try\b/i.test(
-      text,
-    )
-  )
-    return [];
+  if (/\bif it does(?: not|n['’]t)\b|\b(?:then|just) try\b/i.test(text)) return [];
   for (const { field, words, value, unless } of SIMPLE) {
     const match = words.exec(text);
+    // "If your file is in another space embed its profile" asks it of some files only.
+    if (field === 'profileEmbedded' && /\bif your (?:file|picture|image) (?:is|has)\b/i.test(text)) continue;
     if (!match || unless?.test(text) || found.some(f => f.field === field)) continue;
     found.push({
       field,

@@ -100,6 +100,10 @@ const TOTALS: readonly RegExp[] = [
     `\\b(?:send|submit|enter|offer|upload)\\b[^.;\\d]{0,20}\\b(?:no more than|not more than|up to|at most) (?<n>${COUNT})\\s*(?:[,.;(]|$)`,
     'i',
   ),
+  new RegExp(
+    `^(?:please )?(?:upload|send|submit|enter)(?: us| me| in)? (?<n>${COUNT})\\s+${THINGS}(?! (?:of|for|from|per) (?:each|every))`,
+    'i',
+  ),
   new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),
   new RegExp(
     `\\b(?:send|submit|upload|supply|enter|provide)s?\\b[^;]{0,120}\\band (?<n>${COUNT}) ${THINGS}\\b`,

@@ -62,7 +62,7 @@ export function readWeight(segment: Segment): Found[] {
     if (low === undefined || high === undefined || low >= high) continue;
     if (isElsewhere(NOT_OURS, text, match.index)) continue;
     // "2 to 3 MB is plenty" is no demand.
-    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough)\b/i.test(text.slice(end))) {
+    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough|ideal|best|fine)\b/i.test(text.slice(end))) {
       taken.push([match.index, end]);
       continue;
     }

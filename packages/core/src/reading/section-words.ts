@@ -22,11 +22,11 @@ const EACH = new RegExp(
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b(?:[^.;\\d]|max\\.){0,30}?\\b(${COUNT})\\s*${THINGS}`,
+  `\\beach (?:with |of )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b(?:[^.;\\d]|max\\.){0,30}?\\b(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** The limit that stands for every section alike, as it is written. */
-export const eachOf = (text: string) => EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.[1];
+export const eachOf = (text: string) => EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.slice(1).find(Boolean);
 
 /** A sentence and the two behind it, in which a limit for all may stand. */
 export const nearby = (segments: readonly Segment[], at: number) =>

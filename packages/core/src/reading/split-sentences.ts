@@ -79,7 +79,7 @@ interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:an?|one|the other)\s+(?=(?:[^\s,;:.]+\s+){0,4}?\(?(?:jpe?g|tiff?|png|file|version|copy|image)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,4}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
 export function splitWithin(segment: Segment): Segment[] {
