@@ -26,7 +26,7 @@ export interface Facts {
 /** All that is found in sentences about one kind of file, and what they say of its size on paper. */
 export function factsOf(segments: readonly Segment[]): Facts {
   const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
-  const found = segments.flatMap((segment, i) => [
+  const said = segments.map((segment, i) => [
     ...(sizes[i] ?? []),
     ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
     ...readRatio(segment),
@@ -41,6 +41,9 @@ export function factsOf(segments: readonly Segment[]): Facts {
     ...readMonochrome(segment),
     ...readFurther(segment),
   ]);
+  const found = said.flatMap((list, i) =>
+    isWished(segments, i) ? list.map(f => ({ ...f, advice: true })) : list,
+  );
   const onPaper = segments.flatMap(segment => {
     const size = readPhysical(segment);
     return size ? [{ size, hasPpi: readPpi(segment).length > 0 }] : [];
@@ -54,6 +57,15 @@ export function factsOf(segments: readonly Segment[]): Facts {
     physical: printed[0],
     side,
   };
+}
+
+const WISHED =
+  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice to have|better|recommended|preferred|ideal(?:ly)?|optional|suggested)\s*:/i;
+
+/** "Would like: sRGB; 300 dpi": all that stands on such a line is a wish. */
+function isWished(segments: readonly Segment[], at: number): boolean {
+  const line = segments[at]?.line;
+  return segments.some((s, i) => i <= at && s.line === line && WISHED.test(s.text));
 }
 
 /** "30 × 20 cm; uprights 20 × 30 cm". */

@@ -6,6 +6,7 @@ import {
   HIGH,
   sideAfter,
   sideAfterRange,
+  sideAside,
   sideBefore,
   sideOnPaper,
   UNIT,
@@ -69,7 +70,8 @@ export function readSingles(
       sideAfterRange(after) ??
       (isSecondOfRange || (between !== undefined && OTHER_BOUND.test(between)) ? last?.side : undefined) ??
       sideBefore(before) ??
-      sideOnPaper(before);
+      sideOnPaper(before) ??
+      sideAside(after);
     if (!side && unit && IS_SQUARE.test(text)) {
       const span = toSpan(value, looser(boundOf(before, after)));
       add('width', span, match.index, end);

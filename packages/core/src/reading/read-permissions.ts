@@ -115,7 +115,11 @@ function readSaidOverlays(segment: Segment): Found[] {
       text.slice(0, mark.index),
     ) &&
     !/\b(?:fields?|metadata|exif|iptc)\b/i.test(
-      mark[0] + text.slice(mark.index + mark[0].length).slice(0, 25),
+      // "In the pictures or in the metadata" names the picture as well.
+      (mark[0] + text.slice(mark.index + mark[0].length).slice(0, 25)).replace(
+        /\b(?:or|nor|and) (?:in )?(?:the |its |their )?(?:metadata|exif|iptc)\b/gi,
+        '',
+      ),
     )
   ) {
     const clause = clauseAt(text, mark.index);
@@ -150,7 +154,7 @@ function clauseAt(text: string, index: number): string {
 const LOCATION =
   /\b(?:gps|geo-?tags?|geo-?location|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
 const AUTHOR =
-  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|name)(?:['’]s)?\b[^.;]{0,40}\b(?:fields?|tags?|metadata|exif|iptc|properties)|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,40}\b(?:fields?|tags?|metadata|exif|iptc|properties)|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
 const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
 const FILLED =
@@ -192,16 +196,19 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const isFree = /\b(?:may|can) (?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i.test(
     text,
   );
-  if (whole && !isFree && !author && !(location && found.length && !/\ball (?:exif|metadata)/i.test(text))) {
+  // "EXIF must be present, but GPS must be stripped": each half says its own.
+  const part = whole ? clauseAt(text, whole.index) : '';
+  const isOfLocation = location !== null && found.length > 0 && part.includes(location[0]);
+  if (whole && !isFree && !author && (!isOfLocation || /\ball (?:exif|metadata)/i.test(text))) {
     if (
       /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:strip|remove|delete))\b/i.test(
-        text,
+        part,
       )
     )
       found.push(at(segment, 'metadata.strip', false, whole));
     else if (
       /\b(?:strip\w*|remov\w*|delet\w*|no (?:exif|metadata)|without (?:any )?(?:exif|metadata)|clear(?:ed)?|free of)\b/i.test(
-        text,
+        part,
       )
     )
       found.push(at(segment, 'metadata.strip', true, whole));

@@ -45,7 +45,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:panel|set|series|portfolio|selection|body|batch(?:es)?|group) of (?:up to |exactly |between |no more than |at most )?(?:(?:${COUNT})\\s*(?:to|-|–|and|or)\\s*)?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
+    `\\b(?:panel|set|series|portfolios?|selection|body|batch(?:es)?|group) of (?:up to |exactly |between |no more than |at most )?(?:(?:${COUNT})\\s*(?:to|-|–|and|or)\\s*)?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
     'i',
   ),
   new RegExp(
@@ -125,7 +125,10 @@ const TOTALS: readonly RegExp[] = [
   ),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}[.,]?$`, 'i'),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
-  new RegExp(`^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$)`, 'i'),
+  new RegExp(
+    `^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$| (?:from|for|per) (?:each|every|any|member|person))`,
+    'i',
+  ),
 ];
 const NOT_TOTAL =
   /\b(?:in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|each (?:image|picture|photo\w*|work|file) is|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;

@@ -66,7 +66,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
       first,
       rows.map(row => {
         const limit = row?.['n'] ?? each;
-        const code = row?.['before'] ?? row?.['dashed'] ?? row?.['behind'] ?? null;
+        const code = row?.['before'] ?? row?.['spaced'] ?? row?.['dashed'] ?? row?.['behind'] ?? null;
         return { code, label: row?.['label'] ?? '', limit: limit ? readCount(limit) : null };
       }),
     );
@@ -78,7 +78,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
 const MOST = 24;
 
 const LISTED = new RegExp(
-  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’' -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?:code )?(?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
+  `^(?:\\(?(?<before>[A-Z]{1,3}\\d?|\\d)[).:]\\s*|(?<spaced>\\d{1,2})\\s+|(?<dashed>[A-Z]{1,3}\\d?)\\s*[=–-]\\s*)?(?<label>[A-Z][A-Za-z&’'\\d -]{1,38}?(?: \\([a-z][a-z &]+\\))?)(?:\\s*\\((?:code )?(?<behind>[A-Z]{1,4}\\d?)\\))?(?:\\s*[(:–-]\\s*(?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\)?)?(?:\\s*\\([a-z][^()]*\\))?$`,
 );
 
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */

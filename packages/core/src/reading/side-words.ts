@@ -25,6 +25,14 @@ const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
   ['height', HEIGHT],
 ];
 
+/** "1800 px, long side": named behind a comma, where nothing nearer names one. */
+export function sideAside(after: string): SideSaid | undefined {
+  const edge = /^\s*,\s*(?:on the |along the )?(?<edge>long|short)(?:est|er)? (?:side|edge)\b/i.exec(after)
+    ?.groups?.['edge'];
+  if (edge === undefined) return undefined;
+  return /long/i.test(edge) ? 'longEdge' : 'shortEdge';
+}
+
 /** The side that is named first behind a number, before another demand begins. */
 export function sideAfter(after: string): SideSaid | undefined {
   const near = after

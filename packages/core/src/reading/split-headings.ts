@@ -65,7 +65,9 @@ function kindNamed(heading: string): string | undefined {
       own,
     ) &&
     !UNTOLD.test(own);
-  return isKind && !PROPERTY.test(own.replace(/ files?$/i, '')) ? own.toLowerCase() : undefined;
+  // A profile picture shows a person; it is no colour profile.
+  const rest = own.replace(/ files?$/i, '').replace(/\bprofile (?=picture|photo|image)/i, '');
+  return isKind && !PROPERTY.test(rest) ? own.toLowerCase() : undefined;
 }
 
 /** "Both sets must …", "All files …": what holds for every kind. */

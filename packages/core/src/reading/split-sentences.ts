@@ -40,11 +40,10 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
  */
 export function besides(others: readonly Segment[], extra: Group): Group[] {
   const isForBoth = (s: Segment) => !SPEC.test(s.text) && s.start > (extra.segments[0]?.start ?? Infinity);
-  return [
-    { label: undefined, segments: others.filter(isForBoth) },
-    { label: 'screen', segments: others.filter(s => !isForBoth(s)) },
-    extra,
-  ];
+  const main: Group = { label: 'screen', segments: others.filter(s => !isForBoth(s)) };
+  const specified = main.segments.find(s => MEASURED.test(s.text))?.start ?? 0;
+  const kinds = (extra.segments[0]?.start ?? 0) < specified ? [extra, main] : [main, extra];
+  return [{ label: undefined, segments: others.filter(isForBoth) }, ...kinds];
 }
 
 /** "Prints must be mounted on card of 50 × 40 cm" asks for no file. */
