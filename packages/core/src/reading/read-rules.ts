@@ -1,5 +1,6 @@
 import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
+import type { Group } from './group.ts';
 import { mergeFound } from './merge-found.ts';
 import { readClosing } from './read-closing.ts';
 import { readNaming } from './read-naming.ts';
@@ -8,7 +9,7 @@ import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
-import { splitDeliverables, type Group } from './split-deliverables.ts';
+import { splitDeliverables } from './split-deliverables.ts';
 import { turnRefusals } from './turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */

@@ -7,7 +7,7 @@ import { readPhysical } from './read-shape.ts';
 import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import type { Segment } from './segments.ts';
-import type { Group } from './split-deliverables.ts';
+import type { Group } from './group.ts';
 import { FOR_ALL } from './split-headings.ts';
 
 /**

@@ -1,3 +1,4 @@
+import type { Group } from './group.ts';
 import { SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
@@ -5,13 +6,6 @@ import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences, splitWithin } from './split-sentences.ts';
 import { readTable } from './split-table.ts';
-
-/** Sentences that speak of one kind of file, and of which. */
-export interface Group {
-  /** undefined: what is said concerns every kind of file. */
-  label: string | undefined;
-  segments: Segment[];
-}
 
 /**
  * Groups the sentences of a text by the kind of file they speak of. A text that asks for one kind gives one group

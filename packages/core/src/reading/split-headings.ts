@@ -1,6 +1,6 @@
 import { ITEM_MARK, labelOf, onlyLabelOf, PROPERTY, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
-import type { Group } from './split-deliverables.ts';
+import type { Group } from './group.ts';
 
 /** Kinds of file under headings of their own: a line that names one, or a question about one. */
 

@@ -1,6 +1,6 @@
 import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, PROPERTY, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
-import type { Group } from './split-deliverables.ts';
+import type { Group } from './group.ts';
 
 /** Kinds of file that each have a line, or the item of a list, of their own. */
 

@@ -1,6 +1,6 @@
 import { A_FORMAT, labelOf, PROPERTY } from './kind-words.ts';
 import { joinWrapped, type Segment } from './segments.ts';
-import type { Group } from './split-deliverables.ts';
+import type { Group } from './group.ts';
 
 export interface Table {
   groups: Group[];

@@ -36,8 +36,8 @@ export function saidBy(text: string): Said {
       packageBytesMax: reading.packageBytesMax,
       maxFiles: reading.maxFiles,
       sections: reading.sections.map(s => [s.code, s.label, s.limit]),
-      advice: reading.advice.toSorted(),
-      questions: [...new Set(reading.questions.map(q => q.field))].toSorted(),
+      advice: reading.advice.slice().sort(),
+      questions: [...new Set(reading.questions.map(q => q.field))].sort(),
       ...(Object.keys(name).length ? { name } : {}),
     }),
   };
