@@ -41,7 +41,9 @@ export function alignExample(example: string, parts: readonly string[]): string[
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   const match = [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
     // Where underscores part the name, none stands in a title.
-    .map(joint => new RegExp(`^${(joint === '_' ? tight : shapes).join(`(${joint})`)}$`).exec(stem))
+    .map(joint =>
+      new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
+    )
     .find(found => found !== null);
   if (!match) return undefined;
   const aligned = parts.flatMap((part, i) => {

@@ -22,6 +22,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   titleofphoto: 'title',
   titleofwork: 'title',
   shorttitle: 'title',
+  seriestitle: 'title',
   subject: 'title',
   keyword: 'title',
   imagename: 'title',
@@ -170,7 +171,8 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const named = pieces.flatMap((piece, i) => (i % 2 ? [`text:${piece}`] : partsOfPiece(piece)));
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
   const isWhole = named.length > 1 && named.every(part => part !== undefined);
-  if (!isWhole && !isNumberAlone) return undefined;
+  const isPersonAlone = named.length === 1 && ['first name', 'surname', 'title'].includes(named[0] ?? '');
+  if (!isWhole && !isNumberAlone && !isPersonAlone) return undefined;
   // "NAME_Firstname": beside a first name, a name is the other one.
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
   const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';

@@ -7,7 +7,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'member number',
-    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?(?: (?:\w+|\d)[- ](?:figure|digit))?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?(?:id|code)\b/gi,
+    /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?(?: (?:\w+|\d)[- ](?:figure|digit))?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor(?:['’]s)?)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?(?:id|code)\b/gi,
   ],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
   [

@@ -53,6 +53,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^\s*(?:to|until|till|-|–|—|and)\s*$/i.test(text.slice(since.end, stamp.start)) &&
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
+    const isEndOfSpan =
+      /\d{1,2}\.\d{0,2}\.?\s*[-–]\s*$/.test(text.slice(0, stamp.start)) &&
+      /\b(?:submissions?|entr(?:y|ies)|uploads?)\b[^.]{0,12}\d[\d.]*\s*[-–]\s*$/i.test(
+        text.slice(0, stamp.start),
+      );
     const isTooLate = /\bafter\s*$/i.test(text.slice(0, stamp.start)) && TOO_LATE.test(text);
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
@@ -62,6 +67,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         : '';
     const isStrong =
       endsSpan ||
+      isEndOfSpan ||
       isTooLate ||
       STRONG.test(clause) ||
       STRONG.test(text.slice(stamp.end, stamp.end + 40)) ||

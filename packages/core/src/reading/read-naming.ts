@@ -160,11 +160,15 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
       naming.parts = shown;
       return;
     }
-    naming.parts =
+    const parts =
       writtenOut(described, segment.text) ??
       saidBetween(described, segment.text) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
       literalsOf(naming.example, words, withSeparator(segment, about));
+    // Parts that the example's marks do not fit are not all of them.
+    const isParted = /[A-Za-z\d][_-][A-Za-z\d]/.test(naming.example ?? '');
+    if (isParted && !parts.some(part => part.startsWith('text:'))) return;
+    naming.parts = parts;
     const [first] = described;
     const last = described.at(-1);
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
@@ -243,7 +247,7 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo |author(?:['’]s)? )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));

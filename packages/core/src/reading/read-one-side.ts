@@ -102,7 +102,7 @@ export function readSingles(
 
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE =
-  /\bsquare\b,?[^.;\d]{0,12}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+  /\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
 
 /** "min. 3000 px, max. 5000 px": the other bound of the side spoken of. */
 const OTHER_BOUND =

@@ -21,7 +21,7 @@ const BORDER_EXCLUDED =
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:\b(?:no|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as)|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:\b(?:no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as)|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
@@ -159,6 +159,8 @@ const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
 const FILLED =
   /\b(?:fill(?:ed)?(?: in| out| up)?|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+/** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
+const NAMED_IN = /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b/i;
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|file information)\b/i;
 
@@ -189,7 +191,8 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
       .slice(Math.max(0, text.lastIndexOf(', and', author.index)), upto)
       .replace(/\s[-–—]\s.*$/s, '');
     if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
-    else if (FILLED.test(own)) found.push(at(segment, 'metadata.author', 'required', author));
+    else if (FILLED.test(own) || NAMED_IN.test(text))
+      found.push(at(segment, 'metadata.author', 'required', author));
   }
   const whole = EVERYTHING.exec(text);
   // What may stay need not stay.
@@ -217,7 +220,7 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 }
 
 const MONOCHROME_ALL =
-  /\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|no colou?r (?:images|pictures|work|photographs|entries))/i;
+  /^(?:[-*•–·]\s*)?(?:black[- ]and[- ]white|monochrome)(?:,? please)?[!.]?$|\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|no colou?r (?:images|pictures|work|photographs|entries))/i;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {

@@ -1,4 +1,4 @@
-import { boundOf, isAdvice } from './bounds.ts';
+import { boundOf, isAdvisedAt } from './bounds.ts';
 import { readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
@@ -19,10 +19,12 @@ const COLON_RATIO =
 const SQUARE =
   /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels) square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only)/i;
 
+/** "Square photos (1:1) look best in search". */
+const IS_BEST = /^[^.;,]{0,40}\b(?:looks?|works?) best\b/i;
+
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
   const { text } = segment;
-  const advice = isAdvice(text);
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
@@ -42,7 +44,7 @@ export function readRatio(segment: Segment): Found[] {
           value: pairs.length > 1 ? pairs : pairs[0],
           start: segment.start + first.m.index,
           end: segment.start + last.index + last[0].length,
-          advice,
+          advice: isAdvisedAt(text, first.m.index) || IS_BEST.test(text.slice(last.index + last[0].length)),
         },
       ];
     }
@@ -60,7 +62,7 @@ export function readRatio(segment: Segment): Found[] {
         value: [1, 1],
         start: segment.start + square.index,
         end: segment.start + square.index + square[0].length,
-        advice,
+        advice: isAdvisedAt(text, square.index) || IS_BEST.test(text.slice(square.index + square[0].length)),
       },
     ];
   return [];
@@ -77,7 +79,7 @@ const BOTH_ALIKE =
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =
-  /\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
+  /\blong(?:er|est)? (?:side|edge)\b[^.]{0,30}\b(?:landscape|horizontal)\b[^.]{0,60}\blong(?:er|est)? (?:side|edge)\b[^.]{0,30}\b(?:portrait|vertical|upright)\b|\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
 
 /** Two figures that differ: the same figure for both is the longest side. */
 function isBoxByShape(text: string): boolean {

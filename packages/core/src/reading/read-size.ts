@@ -133,6 +133,18 @@ function joinEitherWay(text: string, found: Found[]): Found[] {
   );
   const isBoth =
     /\b(?:landscape|horizontal|lying)/i.test(text) && /\b(?:portrait|vertical|upright)/i.test(text);
+  // "1920 on the longer side if horizontal, 1080 on the longer side if vertical": a box.
+  const [lying, standing] = longEdge ?? [];
+  if (isBoth && longEdge?.length === 2 && lying && standing && !width?.length && !height?.length) {
+    const isLyingFirst =
+      text.search(/\b(?:landscape|horizontal|lying)/i) < text.search(/\b(?:portrait|vertical|upright)/i);
+    const [w, h] = isLyingFirst ? [lying, standing] : [standing, lying];
+    return [
+      ...found.filter(f => f.field !== 'longEdge'),
+      { ...w, field: 'width' },
+      { ...h, field: 'height' },
+    ];
+  }
   if (!isBoth || width?.length !== 1 || height?.length !== 1) return found;
   const [w, h] = [width[0], height[0]];
   if (!w || !h || JSON.stringify(w.value) !== JSON.stringify(h.value)) return found;

@@ -77,7 +77,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?!page\\b|issue\\b|minute\\b|inch|file\\b|e-?mail\\b|upload\\b|section\\b|categor|prints?\\b|works?\\b|pieces?\\b|pictures?\\b|images?\\b|photo)[a-z]+|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?!page\\b|issue\\b|minute\\b|inch|file\\b|e-?mail\\b|upload\\b|section\\b|categor|prints?\\b|works?\\b|pieces?\\b|pictures?\\b|images?\\b|photos?\\b|photographs?\\b)[a-z]+|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
     'i',
   ),
   new RegExp(

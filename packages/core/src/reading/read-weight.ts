@@ -75,7 +75,11 @@ export function readWeight(segment: Segment): Found[] {
     const end = match.index + match[0].length;
     if (taken.some(([from, to]) => match.index < to && end > from)) continue;
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
-    if (/^[km]$/i.test(unit) && !/\b(?:file|size|weigh|limit|max|under|bytes)/i.test(text)) continue;
+    if (
+      /^[km]$/i.test(unit) &&
+      !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|less than)/i.test(text)
+    )
+      continue;
     if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
     if (
       /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(text.slice(0, match.index))
