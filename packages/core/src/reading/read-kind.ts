@@ -89,7 +89,7 @@ export function readColourSpace(segment: Segment): Found[] {
   const { text } = segment;
   if (
     NOT_OURS.test(text) ||
-    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk/i.test(
+    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
       text,
     )
   )

@@ -12,32 +12,39 @@ const names = readdirSync(folder).filter(name => existsSync(join(folder, name, '
 const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'utf8');
 
 /**
- * How many facts of a text the reader gives otherwise than a careful person: uprights at a height, a number beside a
- * fee, advice that belongs to one of two files, lists of what is refused, names that hold a comma. A number that falls is to be lowered.
+ * How many facts of a text the reader gives otherwise than a careful person: a number beside a fee, a day that is told
+ * in pieces, parts of a name that only one organiser has, advice that belongs to one of two files. A number that falls
+ * is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
   ['allotment', 2],
   ['arbordale-prints', 1],
   ['arrock-survey', 1],
   ['artists-help-centre', 2],
+  ['caldewside', 1],
   ['canvas', 4],
   ['chess', 1],
   ['circle', 1],
   ['club-short', 1],
+  ['cobalt-prize', 1],
   ['corvane-biennale', 3],
   ['dorvale-passport', 1],
+  ['entry-form-notes', 1],
   ['fenner-stock', 3],
+  ['fern-and-feather', 2],
   ['fineart', 1],
   ['gallery-letter', 5],
   ['guild', 2],
   ['hadley-art-fair', 1],
   ['hallbeck', 1],
   ['hallin-email-chatty', 3],
+  ['hard-water', 2],
   ['harrowby-auction', 2],
   ['highmoor-estate', 4],
   ['hire', 5],
   ['ister-salon', 3],
   ['leavers-book', 1],
+  ['members-gallery', 1],
   ['monday-club-mailing', 2],
   ['moor-edge-prints', 3],
   ['nature-reserve', 1],
@@ -48,12 +55,14 @@ const KNOWN_DIFFERENCES = new Map([
   ['open-exhibition', 1],
   ['openstudio', 2],
   ['oskeld-open-circuit', 3],
+  ['outbound', 1],
   ['palisade-open', 2],
   ['palmerin-gallery', 5],
   ['panorama', 1],
   ['penrith', 1],
   ['pinmere-handbook', 1],
   ['portal', 1],
+  ['raptor-group', 1],
   ['recruit', 4],
   ['salonlong', 2],
   ['saltings-trust', 2],

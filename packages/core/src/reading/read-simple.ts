@@ -43,6 +43,7 @@ const SIMPLE: readonly Simple[] = [
     words: /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b/i,
     value: m => Number(m[1]),
   },
+  { field: 'bitDepth', words: /^bits:? (8|16)\b/i, value: m => Number(m[1]) },
   {
     field: 'bitDepth',
     words: /\b(eight|sixteen)[- ]bits?\b/i,

@@ -38,7 +38,7 @@ export function sideAfter(after: string): SideSaid | undefined {
   const near = after
     .slice(0, 48)
     .replace(
-      /[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|\w+ (?:side|edge))).*$/s,
+      /[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
       '',
     );
   const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
