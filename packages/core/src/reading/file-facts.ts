@@ -41,8 +41,9 @@ export function factsOf(segments: readonly Segment[]): Facts {
     ...readMonochrome(segment),
     ...readFurther(segment),
   ]);
-  const found = said.flatMap((list, i) =>
-    isWished(segments, i) ? list.map(f => ({ ...f, advice: true })) : list,
+  const wished = wishedAmong(segments);
+  const found = segments.flatMap((segment, i) =>
+    (said[i] ?? []).map(f => (wished.has(segment) ? { ...f, advice: true } : f)),
   );
   const onPaper = segments.flatMap(segment => {
     const size = readPhysical(segment);
@@ -62,10 +63,15 @@ export function factsOf(segments: readonly Segment[]): Facts {
 const WISHED =
   /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice to have|better|recommended|preferred|ideal(?:ly)?|optional|suggested)\s*:/i;
 
-/** "Would like: sRGB; 300 dpi": all that stands on such a line is a wish. */
-function isWished(segments: readonly Segment[], at: number): boolean {
-  const line = segments[at]?.line;
-  return segments.some((s, i) => i <= at && s.line === line && WISHED.test(s.text));
+/** "Would like: sRGB; 300 dpi": all that stands behind such words on their line is a wish. */
+function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
+  const wished = new Set<Segment>();
+  let line = -1;
+  for (const segment of segments) {
+    if (WISHED.test(segment.text)) line = segment.line;
+    if (segment.line === line) wished.add(segment);
+  }
+  return wished;
 }
 
 /** "30 × 20 cm; uprights 20 × 30 cm". */

@@ -21,7 +21,8 @@ export function segmentText(text: string): Segment[] {
     for (const sentence of slashed(paragraph.text) ?? sentencesOf(paragraph.text)) {
       const lead = sentence.text.length - sentence.text.trimStart().length;
       const trimmed = sentence.text.trim();
-      if (trimmed)
+      // What holds neither a letter nor a figure says nothing.
+      if (/[\p{L}\d]/u.test(trimmed))
         pushInPieces(segments, { text: trimmed, start: paragraph.start + sentence.start + lead, line });
     }
     line += 1;
