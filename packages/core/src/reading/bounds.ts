@@ -65,8 +65,10 @@ const REFUSED_AFTER =
   /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
-const SUBJECT =
-  '(?:(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}|^)(?:(?:that|which) (?:is|are) |with |of |whose \\w+ (?:is|are) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
+const NAMED =
+  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
+const WHICH =
+  '(?:(?:that|which) (?:is|are) |with |of |whose \\w+ (?:is|are) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
 const ALTERNATIVE_BEFORE = new RegExp(
   `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]* (?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
   'i',
@@ -75,8 +77,9 @@ const ALTERNATIVE_AFTER = new RegExp(
   `^\\s*(?:px|pixels?)?\\s*(?:or|and) (?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]*`,
   'i',
 );
-const SUBJECT_OVER = new RegExp(`${SUBJECT}${MORE}(?: than)?(?: the)? $`, 'i');
-const SUBJECT_UNDER = new RegExp(`${SUBJECT.replace('|^)', ')')}${LESS}(?: than)?(?: the)? $`, 'i');
+// "Bigger than 2 MB and it bounces" needs no noun; "smaller than 3 MB and we will ask" is no demand.
+const SUBJECT_OVER = new RegExp(`(?:${NAMED}|^)${WHICH}${MORE}(?: than)?(?: the)? $`, 'i');
+const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
 const VERB_AFTER =
   /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|shall|must|should|has|have|won['’]t|can['’]t|and (?:i|we|it)|bounces?|fails?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;

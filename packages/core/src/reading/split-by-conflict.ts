@@ -134,9 +134,14 @@ function besideOnLine({ line }: Segment, groupOf: ReadonlyMap<Segment, Described
   return near.size === 1 ? [...near][0] : undefined;
 }
 
-/** The kind that a sentence names, or what it is for. */
+/** "Record shots are …": what a sentence speaks of, where that is more than files as such. */
+const SUBJECT =
+  /^(?:the |your |each |an? )?(?!(?:it|they|this|that|these|files?|images?|pictures?|photos?|entries|please|send|we|you)\b)(?<name>[a-z][a-z-]+(?: [a-z-]+)?) (?:is|are|must|should|has|have)\b/i;
+
+/** The kind that a sentence names, what it is for, or what it speaks of. */
 function nameOf({ segments }: Group): string {
   const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
-  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? purpose?.toLowerCase() ?? 'file';
+  const subject = SUBJECT.exec(text)?.groups?.['name'];
+  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? 'file';
 }

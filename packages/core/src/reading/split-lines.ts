@@ -9,7 +9,7 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   return (
     byHeads(
       segments,
-      segments.map((segment, i) => namedHead(segment, lineOf(segments, i))),
+      segments.map((_, i) => namedHead(lineOf(segments, i))),
     ) ??
     byHeads(
       segments,
@@ -23,12 +23,14 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
 const SURE =
   /\b(?:photograph|signature|thumbnail|portrait|headshot|logo|identity card|chart|graphic|banner|cover|icon|avatar|poster)\b(?!s)/i;
 
-/** "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px". */
-/** @param line its text with the sentences behind it on the same line */
-function namedHead(_segment: Segment, line: string): string | undefined {
+/**
+ * "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px".
+ *
+ * @param line the text of a whole line; empty for the sentences behind its first
+ */
+function namedHead(line: string): string | undefined {
   const own = line.replace(ITEM_MARK, '');
   const isListed = own !== line;
-  if (line === '') return undefined;
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
