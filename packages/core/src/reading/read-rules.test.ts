@@ -28,7 +28,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['club-short', 1],
   ['cobalt-prize', 1],
   ['corvane-biennale', 3],
-  ['dorvale-passport', 1],
   ['entry-form-notes', 1],
   ['fenner-stock', 3],
   ['fern-and-feather', 2],
