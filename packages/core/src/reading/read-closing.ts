@@ -22,7 +22,7 @@ const STRONG =
   /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|ends? (?:on|at)|limit date|date limit|last call|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK = /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|we collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|we collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
@@ -62,7 +62,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
     const label =
-      previous && previous.text.length < 40 && /^(?:when|closing|deadline|dates?)/i.test(previous.text)
+      previous &&
+      previous.text.length < 40 &&
+      !/\d/.test(previous.text) &&
+      /^(?:when|closing|deadline|dates?)/i.test(previous.text)
         ? previous.text
         : '';
     const isStrong =

@@ -153,7 +153,7 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     }
     if (naming.parts) return;
     if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
-    const words = described.map(d => d.part);
+    const words = inOrder(described, segment.text).map(d => d.part);
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
     if (shown && shown.filter(part => !part.startsWith('text:')).length > words.length) {
@@ -178,6 +178,15 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
   if (explained) naming.parts = explained;
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
+}
+
+/** "The title, prefixed by the member's number": the second of two stands first. */
+function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {
+  const [first, second] = described;
+  const isTurned =
+    described.length === 2 &&
+    /\b(?:prefixed|preceded) (?:by|with)\b/i.test(text.slice(first?.end, second?.at));
+  return isTurned ? described.slice().reverse() : described;
 }
 
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */

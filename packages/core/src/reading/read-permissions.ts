@@ -28,7 +28,10 @@ const LISTED_MARK =
   /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on)\b/i;
 /** "Pictures with frames, dates or watermarks cannot be used." */
 const PICTURES_WITH =
-  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned)|must not)\b/gi;
+  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|won['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned)|must not)\b/gi;
+/** "Watermarks and frames lead to exclusion." */
+const LEADS_OUT =
+  /^(?<list>[^.;:]{3,60}?) (?:will |may )?leads? to (?:exclusion|disqualification|rejection|refusal)\b/gi;
 /** What speaks of the name of the file, of its notes, or of a signature that is asked for. */
 const NOT_ON_PICTURE = /\b(?:file ?-?names?|metadata|exif|iptc|fields?|capitals?|email|message)\b/i;
 
@@ -40,7 +43,9 @@ function readTurnedDown(segment: Segment): Found[] {
     BORDER_EXCLUDED.test(segment.text.replace(/passe-?partouts?/gi, ''))
   )
     return found;
-  for (const match of [...segment.text.matchAll(TURNED_DOWN), ...segment.text.matchAll(PICTURES_WITH)]) {
+  for (const match of [TURNED_DOWN, PICTURES_WITH, LEADS_OUT].flatMap(words => [
+    ...segment.text.matchAll(words),
+  ])) {
     // A verb ends the list: what follows it is another statement.
     const list =
       (match.groups?.['list'] ?? '').split(
