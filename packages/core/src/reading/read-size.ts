@@ -47,7 +47,8 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     });
   // "The screen is 1080 wide, 1920 high. Send exactly those pixels."
   const isTakenUp = next !== undefined && TAKEN_UP.test(next.text);
-  const isOther = (at: number) => !isTakenUp && isElsewhere(NOT_OURS, text, at);
+  const namesOthers = !isTakenUp && NOT_OURS.test(text);
+  const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
   const looser = (bound: Bound): Bound =>
     bound === 'unsaid' && REFUSED_BELOW.test(text)
       ? 'min'

@@ -31,6 +31,8 @@ const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
 /** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
 export function readWeight(segment: Segment): Found[] {
   const { text } = segment;
+  const namesOthers = NOT_OURS.test(text);
+  const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
   const found: Found[] = [];
   const taken: [number, number][] = [];
   const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
@@ -60,7 +62,7 @@ export function readWeight(segment: Segment): Found[] {
     const [low, high] = [bytesOf(a, unitA ?? unitB), bytesOf(b, unitB)];
     const end = match.index + match[0].length;
     if (low === undefined || high === undefined || low >= high) continue;
-    if (isElsewhere(NOT_OURS, text, match.index)) continue;
+    if (isOther(match.index)) continue;
     // "2 to 3 MB is plenty" is no demand.
     if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough|ideal|best|fine)\b/i.test(text.slice(end))) {
       taken.push([match.index, end]);
@@ -87,7 +89,7 @@ export function readWeight(segment: Segment): Found[] {
       continue;
     if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
     const bytes = bytesOf(n, unit);
-    if (bytes === undefined || isElsewhere(NOT_OURS, text, match.index)) continue;
+    if (bytes === undefined || isOther(match.index)) continue;
     const bound = boundOf(text.slice(0, match.index), text.slice(end));
     if (bound === 'min') add('bytesMin', bytes, unit, match.index, end);
     else
