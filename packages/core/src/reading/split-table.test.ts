@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { readTable } from './split-table.ts';
+
+const tableIn = (text: string) => {
+  const table = readTable(text);
+  return table && Object.fromEntries(table.groups.map(g => [g.label ?? '', g.segments.map(s => s.text)]));
+};
+
+describe('readTable', () => {
+  it('reads kinds of file over the columns, each cell with the name of its row', () => {
+    expect(
+      tableIn(
+        '            Selection file   Print file\nFormat      JPEG             TIFF\nBits        8                16',
+      ),
+    ).toEqual({ screen: ['Format: JPEG', 'Bits: 8'], print: ['Format: TIFF', 'Bits: 16'] });
+  });
+
+  it('reads kinds of file before the rows, and leaves papers out', () => {
+    expect(
+      tableIn(
+        'Document | Format | Size\n---|---|---\nPhotograph | JPG | 160 x 200 px\nSignature | JPG | 160 x 60 px\nCertificate | PDF | -',
+      ),
+    ).toEqual({
+      portrait: ['Format: JPG', 'Size: 160 x 200 px'],
+      signature: ['Format: JPG', 'Size: 160 x 60 px'],
+    });
+  });
+
+  it('takes columns that no known kind heads where the rows are properties of files', () => {
+    const rows = 'Format     JPEG       TIFF\nLong edge  1800 px    6000 px\nWeight     2 MB       90 MB';
+    expect(Object.keys(tableIn(`           At first    At last\n${rows}`) ?? {})).toEqual([
+      'at first',
+      'at last',
+    ]);
+    expect(
+      tableIn('Class      Subject    Entries\n1          Open       4\n2          Nature     4'),
+    ).toBeUndefined();
+  });
+
+  it('leaves empty cells out and ties every cell to its place in the text', () => {
+    const text =
+      '         Preview image   Print file\nFormat   JPEG            TIFF\nProfile  -               embedded';
+    const table = readTable(text);
+    expect(table?.groups.map(g => g.segments.length)).toEqual([1, 2]);
+    for (const segment of table?.groups.flatMap(g => g.segments) ?? []) {
+      const cell = segment.text.replace(/^[^:]*: /, '');
+      expect(text.slice(segment.start, segment.start + segment.text.length)).toContain(cell);
+    }
+  });
+});
