@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { alignExample } from './align-example.ts';
+import { alignExample, wordsFor } from './align-example.ts';
 
 const surname = fc.stringMatching(/^[A-Z][a-z]{2,8}$/);
 const word = fc.stringMatching(/^[A-Z][a-z]{1,7}$/);
@@ -64,5 +64,12 @@ describe('alignExample', () => {
   it('says nothing where an example has another shape', () => {
     expect(alignExample('Sunset.jpg', ['member number', 'title'])).toBeUndefined();
     expect(alignExample(`${'A_'.repeat(60)}1.jpg`, ['title', 'sequence'])).toBeUndefined();
+  });
+
+  it('tells which words of an example stand for a part', () => {
+    const parts = ['member number', 'sequence', 'title'];
+    expect(wordsFor('sequence', '117_2_Quiet Water.jpg', parts)).toBe('2');
+    expect(wordsFor('member number', '117_2_Quiet Water.jpg', parts)).toBe('117');
+    expect(wordsFor('year', '117_2_Quiet Water.jpg', parts)).toBeUndefined();
   });
 });

@@ -22,6 +22,28 @@ const TOUCH = '(?<=[a-z])(?=[A-Z\\d])|(?<=\\d)(?=[A-Za-z])|(?<=[A-Z])(?=\\d)|(?<
 /** Longer names are no examples; a pattern with several open parts would take long on them. */
 const LONGEST = 80;
 
+const BRACKETED = /\([^()]+\)(?:\.[A-Za-z]+)?$/;
+
+/** What each part stands for in an example: the groups of the match are part, mark, part, mark, … */
+function matchOf(example: string, parts: readonly string[]): RegExpExecArray | undefined {
+  const named = example.replace(/\.[A-Za-z]+$/, '');
+  // "Old Gate (118)": the last part may stand in brackets.
+  const stem = BRACKETED.test(example) ? named.slice(0, -1) : named;
+  const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
+  if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
+  const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
+  const tight = shapes.map(shape => shape.replace('|.+?', ''));
+  // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
+  return (
+    [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
+      // Where underscores part the name, none stands in a title.
+      .map(joint =>
+        new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
+      )
+      .find(found => found !== null)
+  );
+}
+
 /**
  * Parses a filled-in example of a file's name with the parts that the text describes, in their order, and gives the
  * parts with what stands between them ("text:_"). Undefined where the example has another shape.
@@ -30,25 +52,17 @@ const LONGEST = 80;
  * @param parts such as surname, initials, section code
  */
 export function alignExample(example: string, parts: readonly string[]): string[] | undefined {
-  const named = example.replace(/\.[A-Za-z]+$/, '');
-  // "Old Gate (118)": the last part may stand in brackets.
-  const isBracketed = /\([^()]+\)$/.test(named);
-  const stem = isBracketed ? named.slice(0, -1) : named;
-  const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
-  if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
-  const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
-  const tight = shapes.map(shape => shape.replace('|.+?', ''));
-  // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
-  const match = [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
-    // Where underscores part the name, none stands in a title.
-    .map(joint =>
-      new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
-    )
-    .find(found => found !== null);
+  const match = matchOf(example, parts);
   if (!match) return undefined;
   const aligned = parts.flatMap((part, i) => {
     const joint = i ? match[2 * i] : undefined;
     return joint ? [`text:${joint}`, part] : [part];
   });
-  return isBracketed ? [...aligned, 'text:)'] : aligned;
+  return BRACKETED.test(example) ? [...aligned, 'text:)'] : aligned;
+}
+
+/** The words of an example that stand for one of its parts: "2" for the sequence in "117_2_Quiet Water.jpg". */
+export function wordsFor(part: string, example: string, parts: readonly string[]): string | undefined {
+  const at = parts.indexOf(part);
+  return at < 0 ? undefined : matchOf(example, parts)?.[2 * at + 1];
 }

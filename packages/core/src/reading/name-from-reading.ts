@@ -1,3 +1,4 @@
+import { wordsFor } from './align-example.ts';
 import type { LetterForm, NamePart, NamePattern } from '../rules/name-pattern.ts';
 import type { Detail } from '../rules/rule-sheet.ts';
 import type { ReadNaming } from './reading.ts';
@@ -61,8 +62,11 @@ function titleForm({ example, spaces }: ReadNaming): LetterForm {
   return 'run-together';
 }
 
-/** As many digits as the example shows; two where it shows none. */
-function digitsOf({ example }: ReadNaming): number {
+/** As many digits as the example's running number has; two where it shows none. */
+function digitsOf({ example, parts }: ReadNaming): number {
+  const described = (parts ?? []).filter(part => !part.startsWith('text:'));
+  const number = wordsFor('sequence', example ?? '', described);
+  if (number !== undefined) return /^\d+$/.test(number) ? number.length : 2;
   const runs = [...(example ?? '').matchAll(/(?<!\d)0\d{0,5}(?!\d)|(?<!\d)\d{1,3}(?!\d)/g)].map(
     m => m[0].length,
   );

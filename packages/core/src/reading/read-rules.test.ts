@@ -142,6 +142,19 @@ describe('sheetFromReading', () => {
     ]);
   });
 
+  it('numbers files with as many digits as the example has', () => {
+    const partsOf = (example: string) =>
+      sheetOf(
+        `JPEG. Name the file with your member number, the sequence number and the title, e.g. ${example}`,
+      )?.sheet.deliverables[0]?.name.parts;
+    expect(partsOf('117_2_Quiet Water.jpg')).toContainEqual(
+      expect.objectContaining({ kind: 'number', digits: 1 }),
+    );
+    expect(partsOf('117_002_Quiet Water.jpg')).toContainEqual(
+      expect.objectContaining({ kind: 'number', digits: 3 }),
+    );
+  });
+
   it('takes over other formats, depths and colours, and says what cannot be made', () => {
     const text = 'Send 16 bit TIFF files in Adobe RGB, 30 x 20 cm at 300 ppi. Metadata must be left intact.';
     const made = sheetOf(text)?.sheet.deliverables[0];
