@@ -10,7 +10,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   'club code': '[A-Za-z]{1,6}\\d{0,3}',
   sequence: '\\d{1,4}|[IVX]{1,4}|[a-z]',
   year: '(?:19|20)\\d\\d|\\d\\d',
-  month: '\\d\\d?|[A-Z][a-z]{2,8}|[A-Z]{3}',
+  month: '\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
   deliverable: '[A-Za-z]{3,12}',
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */
@@ -40,7 +40,10 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
       .map(joint =>
         new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
       )
-      .find(found => found !== null)
+      .find(found => found !== null) ??
+    // "Aeshna_cyanea_2026": an open part may hold the mark after all.
+    (parts.includes('species') ? new RegExp(`^${shapes.join('(_)')}$`).exec(stem) : null) ??
+    undefined
   );
 }
 

@@ -13,16 +13,16 @@ const BEFORE = new RegExp(
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fit(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,2}to|cap(?:ped)?|ceiling)\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
-    `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from))\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',
 );
 const SIDE_WORDS =
-  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
+  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)[.;,)]|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:a|the) )?max(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)[.;,)]|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
@@ -66,9 +66,9 @@ const REFUSED_AFTER =
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =
-  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
+  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
 const WHICH =
-  '(?:(?:that|which) (?:is|are) |with |of |whose \\w+ (?:is|are) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
+  '(?:(?:that|which) (?:is|are) |with |of |whose (?:\\w+ ){1,2}?(?:is|are|measures?|has) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
 const ALTERNATIVE_BEFORE = new RegExp(
   `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]* (?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
   'i',
@@ -82,17 +82,20 @@ const SUBJECT_OVER = new RegExp(`(?:${NAMED}|^)${WHICH}${MORE}(?: than)?(?: the)
 const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
 const VERB_AFTER =
-  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|shall|must|should|has|have|won['’]t|can['’]t|and (?:i|we|it)|bounces?|fails?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
+  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|shall|must|should|has|have|won['’]t|can['’]t|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
   /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather have|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
 }
+
+/** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
+const HARD = /\b(?:never|must|refuse[sd]?|rejected)\b/i;
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
@@ -106,6 +109,7 @@ export function isAdvisedAt(sentence: string, at: number): boolean {
   const before = sentence.slice(0, at);
   const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
   if (isAdvice(own)) return true;
+  if (HARD.test(own)) return false;
   if (!isAdvice(before)) return false;
   return isAdvice(before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' '));
 }

@@ -30,6 +30,9 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
   return undefined;
 }
 
+/** What a section may be called in small letters. */
+const SORT = '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife)';
+
 const PLAIN_COUNTED = new RegExp(
   `(?<n>${COUNT})\\s+(?<label>[A-Za-z][a-z]{2,14})(?=\\s*(?:,|and\\b|\\.|$))`,
   'gi',
@@ -39,12 +42,17 @@ const PLAIN_LIST = new RegExp(
   `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+[a-z]+(?:(?:,| and)+ (?:${COUNT})\\s+[a-z]+)+)`,
   'i',
 );
+/** "2 colour and 2 mono images". */
+const KINDS_LIST = new RegExp(
+  `\\b(?<list>(?:${COUNT}) ${SORT}(?:(?:,| and)+ (?:${COUNT}) ${SORT})+)(?= ${THINGS}|[.;]|$)`,
+  'i',
+);
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
 
 /** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
 export function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
-    const list = PLAIN_LIST.exec(segment.text)?.groups?.['list'];
+    const list = (PLAIN_LIST.exec(segment.text) ?? KINDS_LIST.exec(segment.text))?.groups?.['list'];
     const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
     if (
       hits.length < 2 ||
@@ -62,7 +70,7 @@ export function readPlainCounted(segments: readonly Segment[]): ReadSections | u
 }
 
 const CODE_FIRST =
-  /(?<![\w-])(?<code>[A-Z]\d?)\s*(?:\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)|[:=]\s*(?<named>[A-Z][a-z&’'-]+(?: [A-Z][a-z&’'-]+)?))/g;
+  /(?<![\w-])(?<code>[A-Z]\d?)\s*(?:\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)|[:=]\s*(?<named>[A-Z][A-Za-z&’'-]+(?: [A-Z][a-z&’'-]+)?))/g;
 
 /** "The sections are A (Open), B (Landscape) and C (Natural History)". */
 export function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {

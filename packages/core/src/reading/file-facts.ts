@@ -2,14 +2,8 @@ import type { Found } from './found.ts';
 import { readFurther } from './read-further.ts';
 import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
 import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
-import {
-  readEitherWay,
-  readPhysical,
-  readPhysicalSide,
-  readRatio,
-  type PhysicalSide,
-  type PhysicalSize,
-} from './read-shape.ts';
+import { readPhysical, readPhysicalSide, type PhysicalSide, type PhysicalSize } from './read-print.ts';
+import { readEitherWay, readRatio } from './read-shape.ts';
 import { readSimple } from './read-simple.ts';
 import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';

@@ -54,6 +54,11 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   runningnumber: 'sequence',
   order: 'sequence',
   clubnumber: 'club number',
+  clubno: 'club number',
+  sectionletter: 'section code',
+  entryno: 'entry number',
+  cataloguenumber: 'catalogue number',
+  catalogueno: 'catalogue number',
   club: 'club code',
   class: 'section code',
   name: 'author',
@@ -65,6 +70,16 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   nameofpicture: 'title',
   donorname: 'author',
   artist: 'author',
+  nameofartist: 'author',
+  nameofauthor: 'author',
+  fullname: 'author',
+  rollno: 'student number',
+  regno: 'student number',
+  candidateno: 'student number',
+  studentno: 'student number',
+  photo: 'deliverable',
+  sign: 'deliverable',
+  signature: 'deliverable',
   artistname: 'author',
   print: 'deliverable',
   web: 'deliverable',
@@ -123,7 +138,7 @@ export function literalsOf(example: string | null, parts: string[], text: string
       : parts.flatMap((part, i) => (i ? [`text:${mark}`, part] : [part]));
   }
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const pieces = stem.split(/( - |__|[_-])/);
+  const pieces = stem.split(/( - | – |__|[_-])/);
   const fields = pieces.filter((_, i) => i % 2 === 0);
   if (fields.length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]));
@@ -138,7 +153,7 @@ export function literalsOf(example: string | null, parts: string[], text: string
 
 /** The described parts with the separators of an example that has just as many. */
 function joinedAs(example: string, parts: string[]): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |__|[_-])/);
+  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - | – |__|[_-])/);
   return (pieces.length + 1) / 2 === parts.length
     ? parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]))
     : undefined;
@@ -162,7 +177,7 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const splits = [/( - |__| by |[_-])/, /( - |__| by |_)/, /( - |__| by |[ _-])/];
+  const splits = [/( - | – |__| by |[_-])/, /( - | – |__| by |_)/, /( - | – |__| by |[ _-])/];
   return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }
 
@@ -176,7 +191,19 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   // "NAME_Firstname": beside a first name, a name is the other one.
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
   const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';
-  return (named as string[]).map(part => (part === 'author' ? other : part));
+  return joinTexts((named as string[]).map(part => (part === 'author' ? other : part)));
+}
+
+/** Fixed words that touch are one. */
+function joinTexts(parts: readonly string[]): string[] {
+  const joined: string[] = [];
+  for (const part of parts) {
+    const before = joined.at(-1);
+    if (part.startsWith('text:') && before?.startsWith('text:'))
+      joined[joined.length - 1] = before + part.slice(5);
+    else joined.push(part);
+  }
+  return joined;
 }
 
 const wordOf = (piece: string) =>
@@ -192,6 +219,10 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   const whole = wordOf(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
   if (whole) return [whole];
   if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];
+  if (/^(?:19|20)\d\d$/.test(piece)) return ['year'];
+  if (/^(?:mono|colou?r)$/i.test(piece)) return ['section code'];
+  const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];
+  if (numbered) return [`text:${numbered}`, 'sequence'];
   const words = piece.split(/(?<=[a-z])(?=[A-Z\d])/);
   return words.length > 1 ? words.map(wordOf) : [undefined];
 }

@@ -25,7 +25,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed|$)|(?<=-)(?:number|no|nr)(?=-|\b)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=["“'])number(?= title)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
@@ -34,17 +34,17 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
   [
     'author',
-    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?name\b|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
+    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|^name(?= and (?:the )?title)|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
   ],
   [
     'title',
-    /\b(?:title(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
+    /\b(?:titles?(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
   ],
 ];
 
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART =
-  /\b(?!(?:the|and|then|each|any|this|that|its|with|for|from|your|our|file|files|phone|telephone|page|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)/gi;
+  /\b(?!(?:the|and|then|each|any|this|that|its|with|for|from|your|our|file|files|phone|telephone|page|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|date|village|town|school|dimensions)\b/gi;
 
 /** A part of a name that is spoken of, with its place. */
 export interface PartSaid {

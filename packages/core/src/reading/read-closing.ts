@@ -6,6 +6,19 @@ import type { Segment } from './segments.ts';
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 const MONTH =
   '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\\.?';
+/** Days of the month in words. */
+const ORDINALS = [
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+];
 const DAY = '(\\d{1,2})(?:st|nd|rd|th)?';
 const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
   {
@@ -13,25 +26,33 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
     order: 'dmy',
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
+  {
+    words: new RegExp(`\\b(${ORDINALS.join('|')})(?: day)? of (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
+    order: 'dmy',
+  },
   { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})(?!\d)/g, order: 'ymd' },
   { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:clos(?:e|es|ing|ed)|dead-?line|last (?:\w+ )?(?:date|day)|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry) (?:window|period)|shuts?|ends? (?:on|at)|limit date|date limit|last call|no later than|not later than|at the latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
-const WEAK = /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|no later|latest)\b/i;
+  /\b(?:clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+const WEAK =
+  /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|we collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
-  /\b(?:entries open|opens? (?:on|for)|selected works?|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
-  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open|acceptance)\b/i;
+  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE =
-  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no)\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
+  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
+
+/** What stands between the two ends of a span. */
+const SPANS = /^(?:,? ?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
 
 interface Stamp {
   value: string | null;
@@ -47,20 +68,25 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
   const found: Found[] = [];
   for (const [i, stamp] of stamps.entries()) {
     const since = stamps[i - 1];
+    const next = stamps[i + 1];
+    // "Submission period: 1.3.2027 – 31.3.2027": the first of the two is where it begins.
+    if (next && SPANS.test(text.slice(stamp.end, next.start)) && OF_ENTRY.test(text)) continue;
     // "Open from 1 March to 15 April": the second of the two is the end.
     const endsSpan =
       since !== undefined &&
-      /^\s*(?:to|until|till|-|–|—|and)\s*$/i.test(text.slice(since.end, stamp.start)) &&
+      SPANS.test(text.slice(since.end, stamp.start)) &&
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
-    const isEndOfSpan =
-      /\d{1,2}\.\d{0,2}\.?\s*[-–]\s*$/.test(text.slice(0, stamp.start)) &&
-      /\b(?:submissions?|entr(?:y|ies)|uploads?)\b[^.]{0,12}\d[\d.]*\s*[-–]\s*$/i.test(
-        text.slice(0, stamp.start),
-      );
     const isTooLate = /\bafter\s*$/i.test(text.slice(0, stamp.start)) && TOO_LATE.test(text);
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
+    // "From 1 to 28 February", "submissions 1.–28.2.2027".
+    const isEndOfSpan =
+      /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i.test(
+        text.slice(0, stamp.start),
+      ) &&
+      OF_ENTRY.test(clause) &&
+      !NOT_DEADLINE.test(clause);
     const label =
       previous &&
       previous.text.length < 40 &&
@@ -73,7 +99,9 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       isEndOfSpan ||
       isTooLate ||
       STRONG.test(clause) ||
-      STRONG.test(text.slice(stamp.end, stamp.end + 40)) ||
+      STRONG.test(
+        text.slice(stamp.end, stamp.end + 40).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),
+      ) ||
       STRONG.test(label) ||
       /^when\b/i.test(text) ||
       /^when\b/i.test(label) ||
@@ -81,7 +109,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       (previous?.line === segment.line &&
         /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
         (STRONG.test(previous.text) || /\b(?:days?|weeks?) before\b/i.test(previous.text)));
-    if (NOT_DEADLINE.test(clause) && !/\b(?:clos|dead-?line|last (?:day|date))/i.test(clause)) continue;
+    if (
+      NOT_DEADLINE.test(clause) &&
+      !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
+    )
+      continue;
     // "It opens on 1 March and closes on 30 April."
     if (
       /\bopens?\b(?:(?!\bclos).)*$/is.test(clause) &&
@@ -113,8 +145,14 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 /** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
 function withoutDate({ text: whole, start }: Segment): Found[] {
   const text = whole.replace(/\([^()]*\)/g, aside => ' '.repeat(aside.length));
-  const match =
+  const spoken =
     /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+      text,
+    );
+  // "In by the 30th": the month is left out; "March 2027": the day.
+  const match =
+    spoken ??
+    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (
@@ -122,7 +160,7 @@ function withoutDate({ text: whole, start }: Segment): Found[] {
     !(ABOUT_ENTRIES.test(text) || /\b(?:dead-?line|clos(?:es|ing)|cut-?off|last (?:day|date))\b/i.test(text))
   )
     return [];
-  const words = match[1] ?? match[0];
+  const words = match.slice(1).find(word => word !== undefined) ?? match[0];
   const from = match.index + match[0].indexOf(words);
   return [
     {
@@ -207,10 +245,12 @@ function stampOf(
       ? dated(year, x, y, written)
       : { value: null, doubt: `'${written}' could be day or month first` };
   }
-  const [day, m] = order === 'dmy' ? [Number(a), month(b)] : [Number(b), month(a)];
+  const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
   if (year === undefined) return { value: null, doubt: `'${written}' has no year` };
   return dated(year, m, day, written);
 }
+
+const dayOf = (written: string) => Number(written) || ORDINALS.indexOf(written.toLowerCase()) + 1;
 
 function dated(
   year: number | undefined,
@@ -239,7 +279,7 @@ function dated(
 }
 
 const CLOCK =
-  /(?:\b|(?<=\dT))(?:(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+  /(?:\b|(?<=\dT))(?:(?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b|(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
 const ZONES: readonly (readonly [RegExp, string])[] = [
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],
@@ -279,7 +319,12 @@ function zoneAt(after: string): string {
 }
 
 function clockOf(match: RegExpMatchArray): string | undefined {
-  const [, h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match;
+  const { spoken, past, part } = match.groups ?? {};
+  if (spoken !== undefined) {
+    const hours = (Number(spoken) % 12) + (part === 'morning' ? 0 : 12);
+    return `${String(hours).padStart(2, '0')}:${past ?? '00'}`;
+  }
+  const [h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match.slice(5);
   if (midnight) return '23:59';
   if (noon) return '12:00';
   let hours = Number(h12 ?? h24 ?? h4 ?? hOnly);

@@ -17,7 +17,7 @@ const DENIED = /\b(?:no|not|never|do not|don['’]t|must not|may not|without|avo
 const THEIR_OWN = /\b(?:(?:will|shall) not|won['’]t|we (?:do|will|shall|can)(?:n['’]t| not)?)(?: be)?\s*$/i;
 
 const CANVAS =
-  /\b(?:(?:plain |black |white |grey |gray |coloured )?(?:canvas|padding|bars|letterbox\w*|surround|background)\b[^.;]{0,40}\b(?:added?|adding|placed|fill\w*|round|around)|(?:add|adding|placed? on|mounted on|centred on|padded with)\b[^.;]{0,30}\b(?:canvas|padding|bars|surround|letterbox\w*))\b/i;
+  /\b(?:(?:plain |black |white |grey |gray |coloured )?(?:canvas|padding|bars|letterbox\w*|surround|background)\b[^.;]{0,40}\b(?:added?|adding|placed|fill\w*|round|around)|(?:add|adding|placed? on|mounted on|centred on|padded with)\b[^.;]{0,30}\b(?:canvas|padding|bars|surround|background|letterbox\w*))\b/i;
 const COLOURS: readonly (readonly [RegExp, string])[] = [
   [/\bblack\b/i, '#000000'],
   [/\bwhite\b/i, '#ffffff'],

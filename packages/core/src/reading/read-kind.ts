@@ -76,6 +76,10 @@ function isDenied(text: string, at: number): boolean {
 const LOOKS_WRONG =
   /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
+/** "sRGB is accepted as well": the space asked for is another one. */
+const ALSO_TAKEN =
+  /^(?: files?| images?)? (?:is|are|will be) (?:(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
+
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
   ['AdobeRGB', /\badobe ?rgb(?: ?\(?1998\)?)?/gi],
@@ -99,9 +103,12 @@ export function readColourSpace(segment: Segment): Found[] {
       .filter(
         m =>
           !isDenied(text, m.index) &&
+          !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length)) &&
-          !/\bwe\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
-          !/\b(?:other than|any other|not)\b[^.;]{0,24}$/i.test(text.slice(0, m.index)),
+          !/\b(?:we|printers?)\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
+          !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b[^.;]{0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
+            text.slice(0, m.index),
+          ),
       )
       .map(m => ({ space, at: m.index, end: m.index + m[0].length })),
   );
@@ -109,7 +116,7 @@ export function readColourSpace(segment: Segment): Found[] {
   const usable = hits.filter(
     h =>
       h.space !== 'gray' ||
-      /\b(?:mode|file|saved?|convert(?:ed)?|colou?r space|submitted|8[- ]bit|profile|in)\b/i.test(text),
+      /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|8[- ]bit|profile|in)\b/i.test(text),
   );
   usable.sort((a, b) => a.at - b.at);
   const [first] = usable;
@@ -119,7 +126,9 @@ export function readColourSpace(segment: Segment): Found[] {
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
     usable.find(
       h =>
-        /\b(?:prefer\w*|ideally|recommend\w*)\b[^.;]{0,20}$/i.test(text.slice(0, h.at)) ||
+        /\b(?:prefer\w*|ideally|recommend\w*|(?:would|['’]d) rather have)\b[^.;]{0,20}$/i.test(
+          text.slice(0, h.at),
+        ) ||
         /^[^.;,]{0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference)/i.test(
           text.slice(h.end),
         ),
@@ -145,9 +154,9 @@ export function readColourSpace(segment: Segment): Found[] {
 }
 
 const PPI =
-  /(?<![\d.,])(\d{2,4})(?:\s*(?:-|–|to)\s*(\d{2,4}))?\s*-?(?:ppi|dpi|d\.p\.i\.?|p\.p\.i\.?|pixels (?:per|\/) ?inch|dots per inch|px\/in(?:ch)?)/i;
+  /(?<![\d.,])(\d{2,4})(?:\s*(?:-|–|to|(?<=between \d{2,4}\s)and)\s*(\d{2,4}))?\s*-?(?:ppi|dpi|d\.p\.i\.?|p\.p\.i\.?|(?:pixels|dots) ?(?:per|\/) ?inch|dots per inch|px\/in(?:ch)?)/i;
 const LABELLED_PPI =
-  /\bresolution\b\s*(?:\(?(?:ppi|dpi)\)?)?\s*[:=]?\s*(\d{2,3})(?!\d|\s*(?:x|×|px|pixels|mb))/i;
+  /(?:^(?:ppi|dpi)\s*(?:[:=]|must be|should be|is)|\bresolution\b\s*(?:\(?(?:ppi|dpi)\)?)?\s*[:=]?)\s*(\d{2,3})(?!\d|\s*(?:x|×|px|pixels|mb))/i;
 
 export function readPpi(segment: Segment): Found[] {
   const { text } = segment;

@@ -8,13 +8,13 @@ import type { Segment } from './segments.ts';
 export type Claim = (field: string, segment: Segment, from: number, to: number) => void;
 
 const NO_SPACES =
-  /\b(?:no spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|(?:instead|in place) of spaces|no blanks?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
+  /\b(?:no (?:[a-z]+,? (?:or |and )?){0,3}spaces?|without (?:any )?spaces?|spaces? (?:are |is |must )?(?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|(?:instead|in place) of spaces|no blanks?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)|don['’]t (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
 const SPACES =
-  /\bspaces?\b[^.;]{0,40}\b(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b/i;
+  /\bspaces?\b[^.;]{0,40}\b(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b|\b(?:including|incl\.|counting) (?:the )?spaces\b|\bspaces (?:included|inclusive)\b/i;
 const ALLOWED =
   /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
 const LENGTH = new RegExp(
-  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*(?:characters|letters)|(${COUNT})\\s*(?:characters|letters)\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `\\b(?:(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?(${COUNT})\\s*(?:characters|letters)|(?<=short \\()(${COUNT})\\s*(?:characters|letters)(?=\\))|(${COUNT})\\s*(?:characters|letters)\\s*(?:max(?:imum)?|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 
@@ -38,11 +38,14 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
     }
     const length = LENGTH.exec(text);
     if (length && naming.maxLength === null) {
-      naming.maxLength = readCount(length[1] ?? length[2] ?? '');
+      naming.maxLength = readCount(length[1] ?? length[2] ?? length[3] ?? '');
       claim('maxLength', segment, length.index, length.index + length[0].length);
     }
   }
 }
+
+/** "Files called IMG_1234.jpg will be returned." */
+const OF_CAMERA = /\b(?:IMG|DSC)\w*\.\w+/g;
 
 export function readExtension(all: readonly Segment[], about: readonly Segment[], naming: ReadNaming): void {
   const endings = new Set<string>();
@@ -52,7 +55,7 @@ export function readExtension(all: readonly Segment[], about: readonly Segment[]
     ))
       endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   for (const segment of about)
-    for (const match of segment.text.matchAll(/\.(jpe?g|tiff?|png)\b/gi))
+    for (const match of segment.text.replace(OF_CAMERA, '').matchAll(/\.(jpe?g|tiff?|png)\b/gi))
       endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   const [only] = [...endings];
   if (endings.size === 1 && only) naming.extension = only as ReadNaming['extension'];

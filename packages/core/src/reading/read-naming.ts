@@ -9,10 +9,10 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:- )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -40,7 +40,10 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
         segment.text,
       ) ||
       EXAMPLE.test(segment.text) ||
+      /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
+      isPattern(segment.text) ||
       isUnderNamingHead(segments, i) ||
+      isBeforeExample(segments, i) ||
       isAfterthought(segments, i),
   );
   let hasSpacedExample = false;
@@ -81,6 +84,22 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
   });
 }
 
+/** "Club code, dash, number, dash, title. Example: QB-09-Low Sun.jpg" */
+function isBeforeExample(segments: readonly Segment[], index: number): boolean {
+  const next = segments[index + 1]?.text ?? '';
+  return (
+    /^(?:an )?example\s*:/i.test(next) &&
+    EXAMPLE.test(next) &&
+    partsNamed(segments[index]?.text ?? '').length >= 2
+  );
+}
+
+/** "Use the format YEAR_SURNAME_TITLE." */
+function isPattern(text: string): boolean {
+  const written = /\b[A-Za-z]{4,}(?:_[A-Za-z]{4,}){1,4}\b(?!\.\w)/.exec(text)?.[0];
+  return written !== undefined && partsOfExample(written) !== undefined;
+}
+
 function isEmailOrFault(text: string): boolean {
   return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\blike IMG_|\b(?:called|named) (?:IMG|DSC)/i.test(text);
 }
@@ -97,7 +116,7 @@ function isUnderNamingHead(segments: readonly Segment[], index: number): boolean
 
 /** Words that lead up to an example and are no part of it. */
 const LEAD =
-  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|image|picture|your|thus|jpeg|jpg|say)$/i;
+  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|images?|pictures?|photos?|your|thus|jpeg|jpg|say)$/i;
 /** Words that lead up to an example as well, but stand inside titles too. */
 const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
@@ -107,6 +126,9 @@ function trimExample(name: string, isSentenceStart = false): string {
   const tied = name.replace(/\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print)\b/gi, m =>
     m.replace(/ /g, TIE),
   );
+  // "sequence - 3F07.jpg": the dash belongs to the sentence.
+  const dashed = /^[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)$/.exec(tied)?.groups?.['name'];
+  if (dashed) return dashed.replaceAll(TIE, ' ');
   const words = tied.split(' ');
   const isLead = (word: string, i: number) =>
     LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
@@ -116,7 +138,11 @@ function trimExample(name: string, isSentenceStart = false): string {
   // "The Old Ferry.jpg" begins with its article; the sentence's own one stands in front of other words.
   const isOfSentence = (word: string) =>
     SMALL.test(word) && (isSentenceStart || /^[a-z]/.test(word) || /^title$/i.test(word));
-  while (start < words.length - 1 && isOfSentence(words[start] ?? '') && words[start + 1] !== 'by')
+  while (
+    start < words.length - 1 &&
+    isOfSentence(words[start] ?? '') &&
+    !/^(?:by|[-–])$/.test(words[start + 1] ?? '')
+  )
     start += 1;
   // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
   const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
@@ -185,7 +211,9 @@ function inOrder(described: readonly PartSaid[], text: string): readonly PartSai
   const [first, second] = described;
   const isTurned =
     described.length === 2 &&
-    /\b(?:prefixed|preceded) (?:by|with)\b/i.test(text.slice(first?.end, second?.at));
+    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b/i.test(
+      text.slice(first?.end, second?.at),
+    );
   return isTurned ? described.slice().reverse() : described;
 }
 
@@ -256,15 +284,17 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be) (?:simply |just |only )?(?:the|your)\b|\bfile ?-?names?\s*[=:–-]\s*(?:the |your )?(?:image |picture |photo |author(?:['’]s)? )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
-  return isSaid && !/[_-]| - /.test((example ?? '').replace(/\.\w+$/, ''));
+  const stem = (example ?? '').replace(/\.\w+$/, '');
+  const isNumber = /^[A-Za-z]{0,4}\d+(?:[-/]\d+)?$/.test(stem) && /\bnumber\b/i.test(text);
+  return isSaid && (isNumber || !/[_-]| - /.test(stem));
 }
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@./-]|\.\w))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@./-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about)
@@ -293,6 +323,10 @@ function describedParts(text: string): PartSaid[] {
 }
 
 function partsWithin(text: string, from: number, to: number): PartSaid[] {
-  const described = text.slice(from, to).replace(EVERY_EXAMPLE, m => ' '.repeat(m.length));
+  // The words that lead up to an example belong to the description.
+  const described = text.slice(from, to).replace(EVERY_EXAMPLE, m => {
+    const name = trimExample(m);
+    return m.slice(0, m.length - name.length) + ' '.repeat(name.length);
+  });
   return partsNamed(' '.repeat(from) + described);
 }

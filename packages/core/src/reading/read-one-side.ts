@@ -65,20 +65,22 @@ export function readSingles(
       /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—|up to|nor|but|or)\s*(?:at most |(?:not? |nor )?(?:more|longer|larger|wider|higher|bigger|taller) than |a maximum of |up to )?$/i.test(
         between,
       );
+    const isOtherBound = between !== undefined && OTHER_BOUND.test(between);
     const side =
       sideAfter(after) ??
       sideAfterRange(after) ??
-      (isSecondOfRange || (between !== undefined && OTHER_BOUND.test(between)) ? last?.side : undefined) ??
+      (isSecondOfRange || isOtherBound ? last?.side : undefined) ??
       sideBefore(before) ??
       sideOnPaper(before) ??
-      sideAside(after);
+      sideAside(after) ??
+      (IS_BOUND.test(after) ? last?.side : undefined);
     if (!side && unit && IS_SQUARE.test(text)) {
       const span = toSpan(value, looser(boundOf(before, after)));
       add('width', span, match.index, end);
       add('height', span, match.index, end);
       continue;
     }
-    const isBare = !unit && !hasPixels && !sideAfter(after) && !isSecondOfRange;
+    const isBare = !unit && !hasPixels && !sideAfter(after) && !isSecondOfRange && !isOtherBound;
     if (!side || (isBare && !(value >= 400 && EDGE_JUST_BEFORE.test(before)))) continue;
     let bound = looser(boundOf(before, after));
     // "at least 480 pixels wide and 600 tall": one word for both.
@@ -94,6 +96,16 @@ export function readSingles(
       bound = 'min';
     else if (/\bfrom\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and )?up to\s*\d/i.test(after))
       bound = 'min';
+    // "1080 pixels in both directions": a square.
+    if (
+      side === 'any' &&
+      'exact' in toSpan(value, bound) &&
+      /\bboth (?:directions|dimensions|ways)\b/i.test(after)
+    ) {
+      add('width', toSpan(value, bound), match.index, end);
+      add('height', toSpan(value, bound), match.index, end);
+      continue;
+    }
     const field = side === 'any' ? (bound === 'min' ? 'shortEdge' : 'longEdge') : side;
     add(field, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
@@ -104,12 +116,16 @@ export function readSingles(
 const IS_SQUARE =
   /\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
 
+/** "3000 px are enough, 2000 px are the minimum". */
+const IS_BOUND =
+  /^\s*(?:is|are) the (?:(?:absolute|lower|upper) )?(?:min(?:imum)?|max(?:imum)?|least|most|limit)\b/i;
+
 /** "min. 3000 px, max. 5000 px": the other bound of the side spoken of. */
 const OTHER_BOUND =
-  /^\s*(?:px|pixels?)?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
+  /^\s*(?:px|pixels?)?(?: (?:on|along|for) the (?:long|short)(?:est|er)? (?:side|edge))?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:(?:lower|upper) limit(?: is)?|max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
 
 const NEXT_SIDE = new RegExp(
-  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH})?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
   'i',
 );
 
@@ -120,9 +136,9 @@ function boundBehindNext(after: string): Bound | undefined {
 }
 
 const SIDE_NAMED =
-  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?\\s*';
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
-const JOINED = new RegExp(`^${SIDE_NAMED}(?:,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
+const JOINED = new RegExp(`^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */
 const COMPARED = new RegExp(
   `^${SIDE_NAMED}(?:,|and|or|nor)\\s*(?:wider|higher|taller|larger|bigger|longer|deeper|more|narrower|smaller|shorter|lower|less)(?: than)?\\s*$`,

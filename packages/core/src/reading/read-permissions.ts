@@ -5,30 +5,36 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:unframed|no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
 const YES =
-  /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include))\b/i;
+  /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include|put|use)|may put|at your (?:own )?discretion|up to you|as you (?:like|wish|please))\b/i;
 
 const BORDER =
-  /\b(?:borders?|keylines?|key lines?|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water))[^.;]{0,60}\b(?:not|forbidden|prohibited|banned|barred)\b)/i;
+  /\b(?:borders?|keylines?|key lines?|frame (?:your|the|any) (?:pictures?|images?|photos?|work) digitally|digital framing|unframed (?:pictures|images|photos|files)|(?:white|black|gr[ae]y|thin|fine|coloured|narrow) lines? (?:round|around)|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water|passe))[^.;]{0,60}\b(?:not|forbidden|prohibited|banned|barred)\b)/i;
 const MARKS =
-  /\b(?:water-?marks?|date[- ]?stamps?|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ed|ing)? anything (?:to|on)\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif(?:y|ies|ying) (?:the |its )?(?:author|maker|photographer|entrant)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?mark(?:s|ed|ing)?|date[- ]?(?:stamp|imprint|print)s?|visible (?:names?|signatures?|dates?|logos?)|signs? of (?:authorship|ownership|the author)|(?:author|photographer|maker|entrant)s? (?:must|may|should|can) ?not be (?:recogni[sz]able|identifi(?:able|ed))|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|markings? (?:that|which)\b[^.;]{0,20}\b(?:reveal|identif|show|betray)\w*|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ed|ing)? anything (?:to|on)\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:nothing|anything)(?: \w+)? (?:written|printed|drawn|typed|stamped) (?:on|over|across) (?:it|them|(?:the |your )?(?:photo(?:graph)?|picture|image)s?)\b|\bmy (?:name|signature|logo|initials) (?:on|across) (?:it|them|the)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif(?:y|ies|ying) (?:the |its )?(?:author|maker|photographer|entrant)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
 const BORDER_EXCLUDED =
-  /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader) than|wall|mount|hung|framed prints?|passe|glass|glazed|perspex)\b/i;
+  /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader) than|wall|mount|hung|framed prints?|passe(?!-?partouts? (?:drawn|added|made))|glass|glazed|perspex)\b/i;
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:\b(?:no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as)|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:\b(?:neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
-  /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on)\b/i;
+  /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on|visible names?|names? of the (?:author|photographer|maker))\b/i;
+/** What counts as a mark where the list speaks of what is on the picture. */
+const LISTED_WORDS = /\b(?:names?|titles?|dates?)\b/i;
+const ON_PICTURE = /\bon (?:the|your|any) (?:picture|image|photo(?:graph)?)s?\b/i;
+/** "Border and watermark free". */
+const FREE_OF =
+  /\b(?<list>(?:(?:borders?|frames?|water-?marks?|logos?|text)(?:, ?| and | or | & |\/)?)+)[- ]free\b/gi;
 /** "Pictures with frames, dates or watermarks cannot be used." */
 const PICTURES_WITH =
-  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|won['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned)|must not)\b/gi;
+  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|won['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned|disqualified|out\b|taken out)|must not)\b/gi;
 /** "Watermarks and frames lead to exclusion." */
 const LEADS_OUT =
   /^(?<list>[^.;:]{3,60}?) (?:will |may )?leads? to (?:exclusion|disqualification|rejection|refusal)\b/gi;
@@ -43,7 +49,7 @@ function readTurnedDown(segment: Segment): Found[] {
     BORDER_EXCLUDED.test(segment.text.replace(/passe-?partouts?/gi, ''))
   )
     return found;
-  for (const match of [TURNED_DOWN, PICTURES_WITH, LEADS_OUT].flatMap(words => [
+  for (const match of [TURNED_DOWN, PICTURES_WITH, LEADS_OUT, FREE_OF].flatMap(words => [
     ...segment.text.matchAll(words),
   ])) {
     // A verb ends the list: what follows it is another statement.
@@ -55,7 +61,8 @@ function readTurnedDown(segment: Segment): Found[] {
       ['border', LISTED_BORDER],
       ['watermark', LISTED_MARK],
     ] as const) {
-      const hit = words.exec(list);
+      const isWord = field === 'watermark' && ON_PICTURE.test(segment.text) && LISTED_WORDS.test(list);
+      const hit = words.test(list) || isWord;
       if (hit && !found.some(f => f.field === field)) found.push(at(segment, field, 'forbidden', match));
     }
   }
@@ -94,7 +101,30 @@ export function readOverlays(whole: Segment, before?: Segment): Found[] {
   if (denied.length) return denied;
   const segment = answerOf(whole);
   const said = readSaidOverlays(segment);
+  const laid = said.some(f => f.field === 'watermark') ? [] : readLaidOver(segment);
+  said.push(...laid);
   return [...said, ...readTurnedDown(segment).filter(f => !said.some(s => s.field === f.field))];
+}
+
+const A_MARK =
+  /\b(?:names?|dates?|texts?|titles?|captions?|signatures?|initials|logos?|copyright|writing|written|lettering|inscriptions?)\b/i;
+/** On the picture, or to be seen. */
+const LAID_OVER =
+  /\b(?:on|onto|into|off|over|across)(?: any part of)? (?:the |your |any |each |its )?(?:picture|image|photo(?:graph)?|work|it|them)s?\b|\bvisible\b|\bin the (?:\w+ ){0,2}corner\b|\b(?:picture|image|photo(?:graph)?|work)s?\b[^.;]{0,20}\bshow (?:who|whose)\b/i;
+
+/** "Nothing may be written on the image", "keep text off the picture": any mark that is said to lie over it. */
+function readLaidOver(segment: Segment): Found[] {
+  const { text } = segment;
+  const laid = LAID_OVER.exec(text);
+  if (!laid || NOT_ON_PICTURE.test(text) || !(A_MARK.test(text) || /\bshow who/i.test(laid[0]))) return [];
+  const clause = clauseAt(text, laid.index);
+  const value =
+    NO.test(clause) || /\bkeep\b.*\boff\b/i.test(clause)
+      ? 'forbidden'
+      : YES.test(clause)
+        ? 'allowed'
+        : undefined;
+  return value ? [at(segment, 'watermark', value, laid)] : [];
 }
 
 function readSaidOverlays(segment: Segment): Found[] {
@@ -157,25 +187,37 @@ function clauseAt(text: string, index: number): string {
 }
 
 const LOCATION =
-  /\b(?:gps|geo-?tags?|geo-?location|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tags?|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
 const AUTHOR =
-  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,40}\b(?:fields?|tags?|metadata|exif|iptc|properties)|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,55}\b(?:fields?|tags?|metadata|exif|iptc|properties|file info(?:rmation)?)|author (?:information|data|details) in the file|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
 const GONE =
-  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be)|no\b|without|free of|erased?|scrub\w*|taken out|wiped?)\b/i;
+  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be|in)\b|lead to \w+|no\b|without|free of|erased?|scrub\w*|taken? (?:it |them )?out|wiped?|emptied|deactivat\w*|disabl\w*|off(?! the))\b/i;
 const FILLED =
-  /\b(?:fill(?:ed)?(?: in| out| up)?|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|include|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+  /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 /** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
 const NAMED_IN = /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b/i;
 const EVERYTHING =
-  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|file information)\b/i;
+  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|exposure (?:data|information|settings)|file information)\b/i;
 
 /** "Captions go into the IPTC description; creator and copyright must be complete": the second half is about fields too. */
 const FIELDS_ALONE =
   /^(?:the )?(?:author|creator|artist|copyright|by-?line|photographer)(?:,? (?:and|or) (?:the )?(?:author|creator|artist|copyright|by-?line|caption|title)){1,2}\b/i;
 
+/** "EXIF: keep", "Metadata: none". */
+const NAMED_ALONE =
+  /^(?:[-*•–·]\s*)?(?:exif|metadata|camera)(?: data)?\s*(?:[:=–-]|\s{2,})\s*(?:(?<kept>keep|kept|yes|intact|required|must stay)|(?<gone>none|no|remove[d]?|strip(?:ped)?|delete[d]?))\.?$/i;
+/** "Files without EXIF data are refused." */
+const WITHOUT_REFUSED =
+  /\b(?:without|lacking|missing) (?:any |the |its |their )?(?:exif|metadata|camera data)[^.;]{0,40}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded)\b/i;
+/** "Metadata must not give away who you are." */
+const TELLS_WHO =
+  /\b(?:metadata|exif|iptc)\b[^.;]{0,20}\b(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
+
 /** @param before the sentence before it, which may say that metadata are spoken of */
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
-  const { text } = segment;
+  // "(location data has leaked before)" tells why.
+  const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
   const found: Found[] = [];
   const location = LOCATION.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
@@ -199,6 +241,21 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
     else if (FILLED.test(own) || NAMED_IN.test(text))
       found.push(at(segment, 'metadata.author', 'required', author));
   }
+  const telling = author ? null : TELLS_WHO.exec(text);
+  if (telling) {
+    found.push(at(segment, 'metadata.author', 'forbidden', telling));
+    return found;
+  }
+  const listed = NAMED_ALONE.exec(text);
+  if (listed?.groups) {
+    found.push(at(segment, 'metadata.strip', listed.groups['gone'] !== undefined, listed));
+    return found;
+  }
+  const missing = WITHOUT_REFUSED.exec(text);
+  if (missing) {
+    found.push(at(segment, 'metadata.strip', false, missing));
+    return found;
+  }
   const whole = EVERYTHING.exec(text);
   // What may stay need not stay.
   const isFree = /\b(?:may|can) (?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i.test(
@@ -209,7 +266,7 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const isOfLocation = location !== null && found.length > 0 && part.includes(location[0]);
   if (whole && !isFree && !author && (!isOfLocation || /\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|must (?:stay|remain|be present|include)|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:strip|remove|delete))\b/i.test(
         part,
       )
     )
@@ -225,14 +282,14 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 }
 
 const MONOCHROME_ALL =
-  /^(?:[-*•–·]\s*)?(?:black[- ]and[- ]white|monochrome)(?:,? please)?[!.]?$|\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|no colou?r (?:images|pictures|work|photographs|entries))/i;
+  /^(?:[-*•–·]\s*)?(?:black[- ]and[- ]white|monochrome)(?:,? please)?[!.]?$|\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photos|photographs|prints|work|entries) exclusively|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|\bthis is a (?:monochrome|black[- ]and[- ]white) (?:competition|exhibition|contest|round|call|show)\b|no colou?r (?:at all|images|pictures|work|photographs|entries))/i;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {
   const match = MONOCHROME_ALL.exec(segment.text);
   if (
     !match ||
-    /\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
+    /^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
       segment.text,
     )
   )

@@ -7,8 +7,9 @@ import { readNaming } from './read-naming.ts';
 import { readSections } from './read-sections.ts';
 import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
-import { noDeliverable, type Claim, type ReadDeliverable, type Reading, type Span } from './reading.ts';
+import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
+import { solvePrint } from './solve-print.ts';
 import { splitDeliverables } from './split-deliverables.ts';
 import { turnRefusals } from './turn-refusals.ts';
 
@@ -31,7 +32,9 @@ export function readRules(text: string): Reading {
     );
   const plain = text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' ');
   // Rows of dots lead the eye from a name to its value and say nothing.
-  const segments = turnRefusals(segmentText(plain.replace(/\.{4,}/g, dots => ' '.repeat(dots.length))));
+  const segments = turnRefusals(
+    segmentText(plain.replace(/\.{4,}|(?<= )\.{3}(?= )/g, dots => ' '.repeat(dots.length))),
+  );
   const reading: Reading = {
     deliverables: [],
     sections: [],
@@ -152,33 +155,8 @@ function fill(
         reading.questions.push({ ...question, deliverable: index });
     claimAll(reading.claims, result.from, index);
   }
-  const { ppi } = deliverable;
-  const isInPixels = [
-    deliverable.width,
-    deliverable.height,
-    deliverable.longEdge,
-    deliverable.shortEdge,
-  ].some(Boolean);
-  if (physical && ppi && !isInPixels) {
-    const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
-    const isLeast = physical.isLeast || (!('exact' in ppi) && ppi.min !== undefined);
-    const span = (inches: number): Span =>
-      isLeast ? { min: Math.round(inches * perInch) } : { exact: Math.round(inches * perInch) };
-    const { width, height, unit } = physical;
-    deliverable.print = { width, height, unit, ppi: Math.round(perInch), isLeast };
-    deliverable.width = span(physical.widthIn);
-    deliverable.height = span(physical.heightIn);
-    reading.claims.push({ field: 'width', deliverable: index, start: physical.start, end: physical.end });
-  }
-  if (side && ppi && !physical && !deliverable.longEdge && !deliverable[side.side]) {
-    const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
-    const { length, unit, isLeast } = side;
-    const px = Math.round(side.inches * perInch);
-    if (side.side === 'longEdge')
-      deliverable.print = { longEdge: length, unit, ppi: Math.round(perInch), isLeast };
-    deliverable[side.side] = isLeast ? { min: px } : { exact: px };
-    reading.claims.push({ field: side.side, deliverable: index, start: side.start, end: side.end });
-  }
+  const solved = solvePrint(deliverable, physical, side);
+  if (solved) reading.claims.push({ ...solved, deliverable: index });
   tidy(deliverable);
 }
 

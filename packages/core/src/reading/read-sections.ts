@@ -12,11 +12,11 @@ const LIMIT_TAIL = new RegExp(
   'i',
 );
 const CODED =
-  /^(?:[-*•–·]\s*)?(?:\(?(?:\d{1,2}|[a-z])[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/,’' –-]{1,38}?)\s*[([](?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
+  /^(?:[-*•–·]\s*)?(?:\(?(?:\d{1,2}|[a-z])[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/,’' –-]{1,38}?)\s*[([](?:code )?(?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
-  /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
+  /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.(–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\)?(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
-  `^(?:[-*•–·]\\s*)?(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
+  `^(?:[-*•–·]\\s*|\\d{1,2}[.)] )?(?<label>[A-Z][A-Za-z&/’'"“” -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
 );
 export function readSections(segments: readonly Segment[]): ReadSections {
   const listed = readListed(segments);
@@ -32,17 +32,19 @@ function readBulleted(segments: readonly Segment[]): ReadSections | undefined {
     /^(?:[\w.)]{1,4}\s+)?(?:the )?(?:sections|classes|categories)\s*:?$/i.test(s.text),
   );
   if (head < 0) return undefined;
-  const names: { segment: Segment; label: string }[] = [];
+  const names: { segment: Segment; label: string; code: string | null }[] = [];
   for (const segment of segments.slice(head + 1)) {
-    const label = /^(?:[-+*•–·]|\(?[a-z\d]{1,2}[.)])\s*(?<label>[A-Z][A-Za-z&’' -]{1,38}?)[.,;]?$/.exec(
-      segment.text,
-    )?.groups?.['label'];
+    const row =
+      /^(?:[-+*•–·]|\(?[a-z\d]{1,2}[.)]|(?<code>\d{1,2}) )\s*(?<label>[A-Z][A-Za-z&’' -]{1,38}?)[.,;]?$/.exec(
+        segment.text,
+      )?.groups;
+    const label = row?.['label'];
     if (!label || NOT_SECTION.test(label)) break;
-    names.push({ segment, label });
+    names.push({ segment, label, code: row?.['code'] ?? null });
   }
   if (names.length < 2) return undefined;
   return {
-    sections: names.map(({ label }) => ({ code: null, label, limit: null })),
+    sections: names.map(({ code, label }) => ({ code, label, limit: null })),
     found: names.map(({ segment, label }) => ({
       field: 'sections',
       value: label,

@@ -25,6 +25,12 @@ const SIMPLE: readonly Simple[] = [
       /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
+  {
+    field: 'profileEmbedded',
+    words:
+      /\b(?:untagged|without (?:an? )?(?:embedded )?(?:colou?r )?profile)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|cannot)\b/i,
+    value: () => true,
+  },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
   {
     field: 'bitDepth',
@@ -53,7 +59,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'jpegScan',
     words:
-      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
   },
   {
@@ -76,7 +82,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,30}\bscale (?:of|from) (?:0|1)?\s*(?:-|–|to)?\s*(10|12|100)\b/i,
+      /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,30}\bscale (?:of |from )?(?:0|1)?\s*(?:-|–|to)?\s*(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {
@@ -94,6 +100,16 @@ const SIMPLE: readonly Simple[] = [
     field: 'quality',
     words: /\bquality\b[^.;\d]{0,40}?\b(\d{2,3})\s*(?:%|per ?cent)/i,
     value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words: /\bquality:? (?:level )?(\d{1,2}) ?[-–] ?(\d{1,2})\b(?! ?%)/i,
+    value: m => `${m[1]}-${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bjpe?g\W{1,3}(?:quality )?level (\d{1,2})\b/i,
+    value: m => m[1],
   },
   {
     field: 'quality',

@@ -1,5 +1,5 @@
 import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
-import { HEIGHT_FIRST } from './read-shape.ts';
+import { HEIGHT_FIRST } from './read-print.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { PIXELS, readPixels } from './quantities.ts';
 import { readSingles, toSpan } from './read-one-side.ts';
@@ -10,7 +10,7 @@ import type { Span } from './reading.ts';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:digital )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)|your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const PAIR = new RegExp(
   `(?<![\\d.,:/-])(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
   'gi',
@@ -19,10 +19,13 @@ const PAIR = new RegExp(
 const EXAMPLE_OF =
   /\b(?:for example|e\.g\.|such as|for instance|prints? (?:needs?|takes?|comes? to))[\s,]*$/i;
 const REFUSED_ABOVE =
-  /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond)/i;
+  /(?:(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond|\bthat is the (?:most|limit|maximum)|\b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b)/i;
+
+/** "Dimensions (h × w) 60 × 140 px". */
+const HEIGHT_FIRST_BEFORE = /\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)\s*[:=]?\s*$/i;
 
 const TAKEN_UP =
-  /\b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b/i;
+  /\b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b|\b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b/i;
 /** "1920 across or 1200 down, whichever is reached first". */
 const WHICHEVER = /\bwhichever\b[^.;]{0,20}\b(?:first|sooner|smaller|reached|less)\b/i;
 const REFUSED_BELOW =
@@ -46,7 +49,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
       advice: isAdvisedAt(text, from),
     });
   // "The screen is 1080 wide, 1920 high. Send exactly those pixels."
-  const isTakenUp = next !== undefined && TAKEN_UP.test(next.text);
+  const isTakenUp = TAKEN_UP.test(text) || (next !== undefined && TAKEN_UP.test(next.text));
   const namesOthers = !isTakenUp && NOT_OURS.test(text);
   const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
   const looser = (bound: Bound): Bound =>
@@ -77,6 +80,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const isTurned =
       !isAcrossDown &&
       (HEIGHT_FIRST.test(text.slice(end)) ||
+        HEIGHT_FIRST_BEFORE.test(text.slice(0, match.index)) ||
         new RegExp(`^${HIGH}$`, 'i').test(sideA ?? '') ||
         new RegExp(`^${WIDE}$`, 'i').test(sideB ?? ''));
     const [width, height] = isTurned ? [second, first] : [first, second];
@@ -90,20 +94,15 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
 function pairRange(text: string, from: number, to: number): Bound | undefined {
-  if (
-    /\b(?:between|from)\s*$/i.test(text.slice(0, from)) &&
-    /^\s*(?:and|to|-|–)\s*\d+\s*[x×]/i.test(text.slice(to))
-  )
-    return 'min';
-  return /\b(?:between|from)\s+\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*(?:and|to|-|–)\s*$/i.test(
-    text.slice(0, from),
-  )
-    ? 'max'
-    : undefined;
+  const [before, after] = [text.slice(0, from), text.slice(to)];
+  if (/^\s*(?:to|-|–)\s*\d+\s*[x×]\s*\d/i.test(after)) return 'min';
+  if (/\bbetween\s*$/i.test(before) && /^\s*and\s*\d+\s*[x×]/i.test(after)) return 'min';
+  if (/\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*(?:to|-|–)\s*$/i.test(before)) return 'max';
+  return /\bbetween\s+\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*and\s*$/i.test(before) ? 'max' : undefined;
 }
 
 const SAME_SIDE = new RegExp(
-  `^(?:the |an? |our )?(?:absolute )?(?:min(?:imum)?|max(?:imum)?|at least|no (?:more|less) than|not (?:more|less) than|smallest|largest|lower limit|upper limit)\\b[^.;\\d]{0,40}?(?<n>${PIXELS})\\s*${UNIT}\\b`,
+  `^(?:the |an? |our )?(?:absolute )?(?:min(?:imum)?|max(?:imum)?|at least|no (?:more|less) than|not (?:more|less) than|smallest|largest|lower limit|upper limit|(?:anything |pictures? |images? )?(?:less|fewer|smaller) than(?=[^.;]*\\b(?:cannot|not|too)\\b))\\b[^.;\\d]{0,40}?(?<n>${PIXELS})\\s*${UNIT}\\b`,
   'i',
 );
 
@@ -114,7 +113,9 @@ export function readSameSide({ text, start }: Segment, before: readonly Found[])
   if (!first || !match || before.some(f => f.field !== first.field)) return [];
   const n = match.groups?.['n'] ?? '';
   const at = match[0].lastIndexOf(n);
-  const isMin = /^(?:\w+ ){0,2}?(?:min|at least|no less|not less|smallest|lower)/i.test(match[0]);
+  const isMin = /^(?:\w+ ){0,2}?(?:min|at least|no less|not less|less|fewer|smaller|smallest|lower)/i.test(
+    match[0],
+  );
   const value = toSpan(readPixels(n), isMin ? 'min' : 'max');
   return [
     {

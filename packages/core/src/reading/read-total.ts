@@ -6,11 +6,14 @@ import { THINGS } from './things.ts';
 /** How many entries there may be in all, in the many ways it is said. */
 
 const IN_ALL = new RegExp(
-  `^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
+  `^(?:[A-Za-z]+\\s*[:–-]\\s*)?(?:up to |max\\.? )?(?<each>${COUNT}) (?:${THINGS} )?per (?:member|person|author|entrant),? (?:and |with )?(?:up to |max\\.? )?(?:${COUNT}) (?:${THINGS} )?per section\\b|^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:from|for|per|by) (?:the|each|a|your) (?:club|society|member|team|person) )?(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
   'i',
 );
 const TOTALS: readonly RegExp[] = [
-  new RegExp(`^(?<n>${COUNT})\\s+${THINGS} make\\b`, 'i'),
+  new RegExp(
+    `^(?<n>${COUNT})\\s+${THINGS} (?:make|are (?:needed|required|expected|wanted|asked) (?:from|of|for))\\b`,
+    'i',
+  ),
   // Beside prints, the files count.
   new RegExp(
     `\\bprints?\\b[^.;]*\\b(?<n>${COUNT})\\s+(?:projected |digital )+(?:images|pictures|entries|files)`,
@@ -30,6 +33,38 @@ const TOTALS: readonly RegExp[] = [
     `\\b(?<n>${COUNT})\\s+${THINGS}\\s*\\((?:max|no more|not more|up to|at most)[^()]*\\b(?:per|by|from)\\b[^()]*\\)`,
     'i',
   ),
+  // "Work images – between 3 and 10, longest edge 1800 px"
+  new RegExp(
+    `^(?:[A-Za-z]{3,12} )?${THINGS}\\s*(?:\\([^()]*\\))?\\s*[:–,-]\\s*(?:between |from )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<n>${COUNT})\\s*(?=[,.;]|$)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:invite|ask)s? (?:every|each|all) \\w+ to (?:show|send|enter|submit|bring|upload) (?:up to |at most )?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:series|portfolio|panel|set|selection|body of work) (?:must|should|may|can|has to|have to|will|is to) (?:have|contain|include|consist of|comprise|hold) (?:between |up to |at most |a maximum of )?(?:(?:${COUNT}) ?(?:to|-|–|and) ?)?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(
+    `\\bonly (?:\\w+ ){0,2}the first (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|days?|weeks?|hours?|rounds?|entrants|people))`,
+    'i',
+  ),
+  new RegExp(
+    `^(?<n>${COUNT})\\s+${THINGS} (?:may|can) be (?:submitted|entered|sent|uploaded|handed in)(?! (?:in|for|per|to) (?:each|every|any))`,
+    'i',
+  ),
+  new RegExp(
+    `^max(?:imum)?\\.? (?:number of )?${THINGS}\\s*[:=]?\\s*(?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))`,
+    'i',
+  ),
+  new RegExp(
+    `^${THINGS} per (?:author|person|member|entrant|photographer)\\s*[:=–-]\\s*(?:max\\.? |up to )?(?<n>${COUNT})\\b`,
+    'i',
+  ),
+  new RegExp(`\\bonly need (?<n>${COUNT})\\s+${THINGS} from (?:you|each|every)`, 'i'),
+  new RegExp(`\\b(?:reached )?the limit of (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|cm|mm))`, 'i'),
+  new RegExp(`^application\\s*:\\s*(?<n>${COUNT})\\s+${THINGS}`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -37,7 +72,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `^${THINGS} (?:per|for each|from each) (?!section|class|categor|page|issue)[a-z]+\\b[^.;\\d]{0,16}(?<n>${COUNT})\\b`,
+    `^${THINGS} (?:per|for each|from each) (?!section|class|categor|page|issue)[a-z]+\\b[^.;\\d]{0,16}(?:(?:${COUNT}) ?(?:to|-|–) ?)?(?<n>${COUNT})\\b`,
     'i',
   ),
   new RegExp(
@@ -49,7 +84,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\byour (?:(?:best|favourite|favorite|fave|strongest|top) (?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))|(?<m>${COUNT}) (?:very )?(?:best|favourite|favorite|strongest|top|finest)\\b)`,
+    `\\byour (?:(?:best|favourite|favorite|fave|strongest|top) (?<n>${COUNT})\\b(?!\\s*(?:mb|kb|px|%))|(?<m>${COUNT}) (?:very )?(?:best|favou?rites?|strongest|top|finest)\\b)`,
     'i',
   ),
   new RegExp(
@@ -81,7 +116,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of)?|no(?:t)? more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a|from (?:each|any|every)(?:one|body)?)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
+    `\\b(?:max(?:imum)?\\.?(?: of)?|up to|limit(?: of|:)?|no(?:t)? more than|as many as|at most)\\s+(?<n>${COUNT})\\s+(?:per|each|a|from (?:each|any|every)(?:one|body)?)\\s*(?:member|author|artist|entrant|person|photographer|club|household)?`,
     'i',
   ),
   new RegExp(
@@ -104,6 +139,10 @@ const TOTALS: readonly RegExp[] = [
     `^(?:please )?(?:upload|send|submit|enter)(?: us| me| in)? (?<n>${COUNT})\\s+${THINGS}(?! (?:of|for|from|per) (?:each|every))`,
     'i',
   ),
+  new RegExp(
+    `\\bmore than one\\b[^?]{0,24}\\?\\s*(?:A[:.]\\s*)?yes,? (?:up to |as many as |at most |a maximum of |no more than )?(?<n>${COUNT})\\b`,
+    'i',
+  ),
   new RegExp(`\\bentr(?:y|ies)\\b[^.;\\d]{0,30}\\blimited to (?<n>${COUNT})\\b`, 'i'),
   new RegExp(
     `\\b(?:send|submit|upload|supply|enter|provide)s?\\b[^;]{0,120}\\band (?<n>${COUNT}) ${THINGS}\\b`,
@@ -123,7 +162,7 @@ const TOTALS: readonly RegExp[] = [
     `^(?:number of )?${THINGS}\\s*[:=]\\s*(?:up to |max(?:imum)?\\.? (?:of )?)?(?<n>${COUNT})\\b(?!\\s*(?:px|pixels|x|×|mb|kb|bit|dpi|ppi|:|-|–|zip|archive|e-?mail|upload))`,
     'i',
   ),
-  new RegExp(`^(?<n>${COUNT})\\s+${THINGS}[.,]?$`, 'i'),
+  new RegExp(`^(?<n>${COUNT})\\s+${THINGS}(?:[.,]?$|,? (?:together|in total)\\b)`, 'i'),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
   new RegExp(
     `^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$| (?:from|for|per) (?:each|every|any|member|person))`,
@@ -139,9 +178,12 @@ const OF_ONE =
 const OF_MONEY =
   /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
+const A_DAY =
+  /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
+
 /** A list's item without its dash or dot. */
 function withoutMark({ text, start, line }: Segment): Segment {
-  const bare = text.replace(/^[-*•–·□✓+]\s*/, '');
+  const bare = text.replace(/^(?:[-*•–·□✓+]|\(?[\da-z]{1,2}\)|\[ ?\])\s*/, '');
   return { text: bare, start: start + text.length - bare.length, line };
 }
 
@@ -168,9 +210,12 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       continue;
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
-      const n = match?.groups?.['n'] ?? match?.groups?.['m'] ?? match?.groups?.['k'];
+      const n =
+        match?.groups?.['n'] ?? match?.groups?.['m'] ?? match?.groups?.['k'] ?? match?.groups?.['each'];
       if (!match || n === undefined) continue;
       const value = readCount(n);
+      // "Digital entries: 24 February" is a day.
+      if (A_DAY.test(text.slice(match.index + match[0].lastIndexOf(n) + n.length))) continue;
       if (!(value >= 1 && value <= 200)) continue;
       if (OF_ONE.test(text.slice(match.index + match[0].length)) && !/\bconsists? of\b/i.test(match[0]))
         continue;

@@ -18,12 +18,18 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|proposed|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time|month|round)|previous(?:ly)?|used to|inbox (?:fell|is)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|proposed|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|straight (?:out of|from) the camera|last (?:year|season|time|month|round)|previous(?:ly)?|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has|takes)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
-  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?)\b[^.;,\d]{0,30}$/i;
+  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b[^.;,\d]{0,30}$/i;
+/** "Your biography, 60 words, as a document of at most 1 MB." */
+const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos) together|altogether|combined|all together|whole (?:submission|entry|email|package)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+
+const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
+const IF_MORE =
+  /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
 
 /** What belongs to every file of many. */
 const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
@@ -82,16 +88,28 @@ export function readWeight(segment: Segment): Found[] {
       !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|less than)/i.test(text)
     )
       continue;
+    // "4K (3840 × 2160)" is a screen.
+    if (
+      unit === 'K' &&
+      /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(text.slice(end))
+    )
+      continue;
+    // "About 2 MB each, 4 MB at most."
+    if (ABOUT.test(text.slice(0, match.index)) && [...text.matchAll(WEIGHT)].length > 1) continue;
     if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
     if (
       /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(text.slice(0, match.index))
     )
       continue;
+    if (OF_WORDS.test(text) && !/\b(?:jpe?g|image|photo|picture|tiff?)s?\b/i.test(text)) continue;
     if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
     const bytes = bytesOf(n, unit);
     if (bytes === undefined || isOther(match.index)) continue;
     const bound = boundOf(text.slice(0, match.index), text.slice(end));
-    if (bound === 'min') add('bytesMin', bytes, unit, match.index, end);
+    // "If the zip is larger than 50 MB, split it."
+    const isTurnedAt = bound === 'min' && IF_MORE.test(text.slice(0, match.index));
+    if (isTurnedAt && !isPackage(match.index, end)) continue;
+    if (bound === 'min' && !isTurnedAt) add('bytesMin', bytes, unit, match.index, end);
     else
       add(
         isPackage(match.index, end) || /^g/i.test(unit) ? 'packageBytesMax' : 'bytesMax',

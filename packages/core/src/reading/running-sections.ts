@@ -21,15 +21,33 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
     readCodeFirst(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
+    readAnnounced(segments) ??
     readNamed(segments) ??
     readOfEach(segments) ??
     readCoded(segments)
   );
 }
 
-/** "A) Colour – 6 images, B) Monochrome – 5 images". */
+const LETTERED_ONLY =
+  /(?<![\w])\(?(?<code>[A-Z]|\d)[).]\s*(?<label>[A-Z][A-Za-z&’' -]{2,30}?)(?=\s+\(?(?:[A-Z]|\d)[).]|\s{2,}|[.,;]|$)/g;
+
+/** "A) Colour – 6 images, B) Monochrome – 5 images", "SECTIONS  A) Colour  B) Monochrome  C) Travel". */
 function readLettered(segments: readonly Segment[]): ReadSections | undefined {
-  for (const segment of segments) {
+  for (const [i, segment] of segments.entries()) {
+    const named = [...segment.text.matchAll(LETTERED_ONLY)].map(m => m.groups);
+    const codes = named.map(g => g?.['code']).join('');
+    const isRow = ['ABCDEFGH', '12345678'].some(row => row.startsWith(codes));
+    if (named.length >= 2 && isRow && /\b(?:sections|classes|categories)\b/i.test(segment.text)) {
+      const each = eachOf(nearby(segments, i));
+      return inOne(
+        segment,
+        named.map(g => ({
+          code: g?.['code'] ?? null,
+          label: (g?.['label'] ?? '').trim(),
+          limit: each ? readCount(each) : null,
+        })),
+      );
+    }
     const lettered = [...segment.text.matchAll(INLINE_LETTERED)];
     if (lettered.length < 2) continue;
     return inOne(
@@ -61,13 +79,17 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
       .split(line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])/)
       .map(name => LISTED.exec(name.trim())?.groups);
     if (rows.length < 2 || rows.some(row => !row || NOT_SECTION.test(row['label'] ?? ''))) continue;
+    // "Open Colour (digital), Street (digital)": what stands behind every one belongs to no name.
+    const asides = new Set(rows.map(row => /\([^()]*\)$/.exec(row?.['label'] ?? '')?.[0] ?? ''));
+    const [aside = ''] = asides.size === 1 ? asides : [];
     const each = eachOf(nearby(segments, i + listed.length - 1));
     return inOne(
       first,
       rows.map(row => {
         const limit = row?.['n'] ?? each;
         const code = row?.['before'] ?? row?.['spaced'] ?? row?.['dashed'] ?? row?.['behind'] ?? null;
-        return { code, label: row?.['label'] ?? '', limit: limit ? readCount(limit) : null };
+        const label = (row?.['label'] ?? '').slice(0, aside ? -aside.length : undefined).trim();
+        return { code, label, limit: limit ? readCount(limit) : null };
       }),
     );
   }
@@ -123,9 +145,9 @@ function readBracketed(segments: readonly Segment[]): ReadSections | undefined {
 }
 
 const OF_EACH =
-  /\b(?:in|for|to) each of (?:the |our )?(?:\w+ )?(?:sections|classes|categories|groups):?,? (?<names>[A-Z][^.;:()]{3,120})/;
+  /\b(?:in|for|to) each of (?:(?:the |our )?(?:\w+ )?(?:sections|classes|categories|groups):?,? )?(?<names>[A-Z][^.;:()]{3,120})/;
 const NAMES_AFTER =
-  /\b(?:sections|classes|categories)(?: are| will be|:| –| -|,)+ ?(?:the following:? ?)?(?<names>[A-Z][A-Za-z&’' -]{2,30}(?:,\s*(?:and )?[A-Z][A-Za-z&’' -]{2,30})*,?\s+and [A-Z][A-Za-z&’' -]{2,30}?)(?=[.;(–]|$)/;
+  /\b(?:[Ss]ections|[Cc]lasses|[Cc]ategories)(?: are| will be|:| –| -|,)+ ?(?:the following:? ?)?(?<names>[A-Z][A-Za-z&’' -]{2,30}(?:(?:,| \/)\s*(?:and )?[A-Z][A-Za-z&’' -]{2,30})*(?:,?\s+and|\s+\/) [A-Z][A-Za-z&’' -]{2,30}?)(?=[.;(–]|$|,\s(?:and|with|each|you|up|max))/;
 
 /** "Three sections (Colour, Mono and Nature)". */
 const NAMES_WITHIN = /\b(?:sections|classes|categories)\s*\((?<names>[A-Z][^()\d]{5,120})\)/;
@@ -142,7 +164,7 @@ function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
       NAMES_WITHIN.exec(segment.text) ??
       (isUnderHead ? /^(?<names>[A-Z][^.;:()]{6,140})\.?$/.exec(segment.text) : null);
     const names = (match?.groups?.['names'] ?? '')
-      .split(/,\s*(?:and\s+)?|\s+and\s+/)
+      .split(/,\s*(?:and\s+)?|\s+and\s+|\s+\/\s+/)
       .map(name => name.trim());
     if (names.length < 2 || names.some(n => !/^[A-Z][A-Za-z&’' -]{1,30}$/.test(n) || NOT_SECTION.test(n)))
       continue;
@@ -155,9 +177,35 @@ function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
   return undefined;
 }
 
+const ANNOUNCED =
+  /\b(?:an?|the|one) (?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?) (?:section|class|category)\b/g;
+
+const BOTH =
+  /\bboth the (?<first>[A-Z][A-Za-z&’'-]{2,24}) and the (?<second>[A-Z][A-Za-z&’'-]{2,24}) (?:sections?|class(?:es)?|categor(?:y|ies))\b/;
+
+const LIMIT_OF_BOTH = new RegExp(`\\b(${COUNT}) ${THINGS}`, 'i');
+
+/** "We have an Open section and a Nature section; up to two images in each." */
+function readAnnounced(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    const both = BOTH.exec(segment.text)?.groups;
+    const labels = both
+      ? [both['first'] ?? '', both['second'] ?? '']
+      : [...segment.text.matchAll(ANNOUNCED)].map(m => m.groups?.['label'] ?? '');
+    if (new Set(labels).size < 2 || /\d/.test(segment.text)) continue;
+    const each = eachOf(nearby(segments, i)) ?? (both && LIMIT_OF_BOTH.exec(segment.text)?.[1]);
+    if (each === undefined) continue;
+    return inOne(
+      segment,
+      labels.map(label => ({ code: null, label, limit: readCount(each) })),
+    );
+  }
+  return undefined;
+}
+
 /** "two in the Themed section", "no more than three in Nature". */
 const IN_SECTION = new RegExp(
-  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>set subject|[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
   'g',
 );
 /** "G for General and N for Nature", "Section A is Open Colour". */
@@ -167,7 +215,11 @@ const LETTER_FOR =
 /** Sections that are named in running sentences. */
 function readNamed(segments: readonly Segment[]): ReadSections | undefined {
   const limits = segments.flatMap(segment =>
-    [...segment.text.matchAll(IN_SECTION)].map(match => ({ segment, match })),
+    // A number may begin the sentence.
+    [...segment.text.replace(/^[A-Z]/, c => c.toLowerCase()).matchAll(IN_SECTION)].map(match => ({
+      segment,
+      match,
+    })),
   );
   const letters = segments.flatMap(segment => {
     const hits = [...segment.text.matchAll(LETTER_FOR)];

@@ -120,7 +120,7 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
       continue;
     // A sentence may begin with sRGB.
-    if (match[0] === '.' && /^[a-z](?!RGB)/.test(next)) continue;
+    if (/^\.+$/.test(match[0]) && /^[a-z](?!RGB)/.test(next)) continue;
     found.push({ text: text.slice(from, upto), start: from });
     from = upto;
   }

@@ -8,12 +8,12 @@ export const UNIT = '(?:px|pixels?|pix)';
 export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
 export const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
 const LONG =
-  /\b(?:in )?width or height\b|\(long\)|\blongest\b(?=\s*(?:$|[,;|)]))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+  /\b(?:in )?width or height\b|\(long\)|\blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
   /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
-  /the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
+  /\bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))|the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
 const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
   /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
@@ -35,8 +35,16 @@ export function sideAside(after: string): SideSaid | undefined {
 
 /** The side that is named first behind a number, before another demand begins. */
 export function sideAfter(after: string): SideSaid | undefined {
+  // "1050 pixels down": what is scaled "down to 1050" has its number behind.
+  if (/^\s*down\b(?! to)/i.test(after)) return 'height';
   const near = after
     .slice(0, 48)
+    .replace(/\b(max|min)\.(?=\s)/gi, '$1 ')
+    // "(short edge follows)" gives no number to that edge.
+    .replace(
+      /\([^()\d]*\b(?:follows?|results?|proportion\w*|accordingly|free|any|var(?:y|ies))\b[^()]*\)?/i,
+      '',
+    )
     .replace(
       /[,;.]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
       '',
@@ -58,7 +66,7 @@ export function sideAfterRange(after: string): SideSaid | undefined {
 
 /** "Longest side 1500": nothing but pixels can be meant. */
 export const EDGE_JUST_BEFORE =
-  /\b(?:long|short)(?:est|er)? (?:side|edge|dimension)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be))*\s*[:=]?\s*$/i;
+  /\b(?:long|short)(?:est|er)? (?:side|edge|dimension)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be))*\s*[:=]?\s*$|\b(?:max(?:imum)?|min(?:imum)?)\.? (?:width|height) (?:of |is )?$/i;
 
 /** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
 export function sideOnPaper(before: string): SideSaid | undefined {

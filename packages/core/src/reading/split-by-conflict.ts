@@ -3,7 +3,7 @@ import type { Found } from './found.ts';
 import { ITEM_MARK, labelOf, PROPERTY } from './kind-words.ts';
 import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
 import { readSimple } from './read-simple.ts';
-import { readPhysical } from './read-shape.ts';
+import { readPhysical } from './read-print.ts';
 import { readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import type { Segment } from './segments.ts';
