@@ -1,3 +1,5 @@
+import { joinTexts } from './part-words.ts';
+
 /** What each part of a name looks like in a filled-in example, as pattern text. */
 const SHAPES: Readonly<Record<string, string>> = {
   title: '[^_]+?|.+?',
@@ -31,7 +33,9 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
   const stem = BRACKETED.test(example) ? named.slice(0, -1) : named;
   const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
   if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
-  const shapes = parts.map(part => `(${SHAPES[part] ?? NUMBER})`);
+  const shapes = parts.map(part =>
+    part.startsWith('text:') ? `(${part.slice(5)})` : `(${SHAPES[part] ?? NUMBER})`,
+  );
   const tight = shapes.map(shape => shape.replace('|.+?', ''));
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   return (
@@ -61,7 +65,7 @@ export function alignExample(example: string, parts: readonly string[]): string[
     const joint = i ? match[2 * i] : undefined;
     return joint ? [`text:${joint}`, part] : [part];
   });
-  return BRACKETED.test(example) ? [...aligned, 'text:)'] : aligned;
+  return joinTexts(BRACKETED.test(example) ? [...aligned, 'text:)'] : aligned);
 }
 
 /** The words of an example that stand for one of its parts: "2" for the sequence in "117_2_Quiet Water.jpg". */

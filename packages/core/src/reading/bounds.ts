@@ -12,6 +12,7 @@ const BEFORE = new RegExp(
     `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
+    `(?<min1b>n['’]t(?: \\w+){0,2}? ${LESS}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
@@ -26,7 +27,7 @@ const MAX_AFTER = new RegExp(
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|and (?:up(?! to)|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -52,8 +53,8 @@ export function boundOf(before: string, after: string): Bound {
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
-    const { max1, max1b, max1c, max2, min1, min2 } = match.groups ?? {};
-    bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
+    const { max1, max1b, max1c, max2, min1, min1b, min2 } = match.groups ?? {};
+    bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min1b ?? min2) ? 'min' : 'exact';
   }
   return bound;
 }
@@ -88,7 +89,7 @@ const WANTED_AFTER =
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather have|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

@@ -1,4 +1,4 @@
-import { partsNamed, type PartSaid } from './part-words.ts';
+import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
 
 /** What stands between the parts of a name, and which parts an example shows by itself. */
 
@@ -192,18 +192,6 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
   const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';
   return joinTexts((named as string[]).map(part => (part === 'author' ? other : part)));
-}
-
-/** Fixed words that touch are one. */
-function joinTexts(parts: readonly string[]): string[] {
-  const joined: string[] = [];
-  for (const part of parts) {
-    const before = joined.at(-1);
-    if (part.startsWith('text:') && before?.startsWith('text:'))
-      joined[joined.length - 1] = before + part.slice(5);
-    else joined.push(part);
-  }
-  return joined;
 }
 
 const wordOf = (piece: string) =>

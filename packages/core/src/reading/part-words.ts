@@ -3,7 +3,7 @@
 const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   [
     'section code',
-    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\bsection\b(?! (?:only|limit|may|title))/gi,
+    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+|\bsection\b(?! (?:only|limit|may|title))/gi,
   ],
   [
     'member number',
@@ -25,7 +25,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=["“'])number(?= title)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=["“'])number(?= title)|(?<=\()number(?=,)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
@@ -45,6 +45,9 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART =
   /\b(?!(?:the|and|then|each|any|this|that|its|with|for|from|your|our|file|files|phone|telephone|page|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|date|village|town|school|dimensions)\b/gi;
+
+/** "And the word “portrait”": a word that every name has. */
+const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;
 
 /** A part of a name that is spoken of, with its place. */
 export interface PartSaid {
@@ -71,6 +74,10 @@ export function partsNamed(text: string): PartSaid[] {
         continue;
       hits.push({ part, at, end });
     }
+  // "Followed by a lower-case letter" tells files apart in a way of its own.
+  if (/\b(?:an?|the) (?:lower|upper|small|capital)[- ]?(?:case )?letter\b/i.test(described)) return [];
+  for (const match of described.matchAll(FIXED_WORD))
+    hits.push({ part: `text:${match[1] ?? ''}`, at: match.index, end: match.index + match[0].length });
   // A part that none of these words is for: without it the name would be wrong.
   const unknown = [...described.matchAll(OTHER_PART)].some(
     m => !hits.some(h => m.index < h.end && m.index + m[0].length > h.at),
@@ -78,4 +85,16 @@ export function partsNamed(text: string): PartSaid[] {
   if (unknown && hits.length > 1) return [];
   hits.sort((a, b) => a.at - b.at);
   return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
+}
+
+/** Fixed words that touch are one. */
+export function joinTexts(parts: readonly string[]): string[] {
+  const joined: string[] = [];
+  for (const part of parts) {
+    const before = joined.at(-1);
+    if (part.startsWith('text:') && before?.startsWith('text:'))
+      joined[joined.length - 1] = before + part.slice(5);
+    else joined.push(part);
+  }
+  return joined;
 }

@@ -22,7 +22,7 @@ const ORDINALS = [
 const DAY = '(\\d{1,2})(?:st|nd|rd|th)?';
 const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
   {
-    words: new RegExp(`\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+(20\\d{2}|[’']\\d{2})(?!\\d))?`, 'gi'),
+    words: new RegExp(`\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`, 'gi'),
     order: 'dmy',
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
@@ -36,13 +36,13 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+  /\b(?:clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const ABOUT_ENTRIES =
   /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
-  /\b(?:(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
@@ -77,7 +77,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       SPANS.test(text.slice(since.end, stamp.start)) &&
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
-    const isTooLate = /\bafter\s*$/i.test(text.slice(0, stamp.start)) && TOO_LATE.test(text);
+    const isTooLate =
+      /\bafter(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?\s*$/i.test(
+        text.slice(0, stamp.start),
+      ) && TOO_LATE.test(text);
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
@@ -146,13 +149,13 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 function withoutDate({ text: whole, start }: Segment): Found[] {
   const text = whole.replace(/\([^()]*\)/g, aside => ' '.repeat(aside.length));
   const spoken =
-    /\b(?:no later than|not later than|clos(?:es|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+    /\b(?:no later than|not later than|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|last) )?(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
       text,
     );
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (the end of (?:the|this|next) (?:month|week))\b|\b(?:by|before|until|till) [^.;]{0,16}\bthe ((?:mon|tues|wednes|thurs|fri|satur|sun)day before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (

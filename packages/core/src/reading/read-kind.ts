@@ -74,7 +74,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -121,7 +121,9 @@ export function readColourSpace(segment: Segment): Found[] {
   usable.sort((a, b) => a.at - b.at);
   const [first] = usable;
   if (!first) return [];
-  const others = usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text);
+  const others =
+    (usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text)) ||
+    /\bor (?:the )?(?:eci|apple|wide)\w*[- ]?rgb\b/i.test(text);
   const preferred =
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
     usable.find(
@@ -173,5 +175,17 @@ export function readPpi(segment: Segment): Found[] {
   };
   if (match[2]) return [{ field: 'ppi', value: { min: Number(match[1]), max: Number(match[2]) }, ...at }];
   const bound = boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length));
+  const other = otherBound(text, match.index + match[0].length);
+  if (bound === 'min' && other !== undefined)
+    return [{ field: 'ppi', value: { min: Number(match[1]), max: other }, ...at }];
   return [{ field: 'ppi', value: toSpan(Number(match[1]), bound), ...at }];
+}
+
+/** "Not less than 200 dpi and not more than 300 dpi": the second of two bounds. */
+function otherBound(text: string, from: number): number | undefined {
+  const rest = text.slice(from);
+  const match = PPI.exec(rest);
+  return match && boundOf(rest.slice(0, match.index), rest.slice(match.index + match[0].length)) === 'max'
+    ? Number(match[1])
+    : undefined;
 }

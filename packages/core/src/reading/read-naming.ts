@@ -12,7 +12,7 @@ const EXAMPLE =
   /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -52,6 +52,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     const shown = [...segment.text.matchAll(EVERY_EXAMPLE)].filter(
       m => !isFault || !/\b(?:IMG|DSC)/i.test(m[0]),
     );
+    if (withComma(segment.text, naming, claim, segment)) continue;
     // A pattern in brackets is shown where no example is filled in.
     const match = shown.find(m => !/^[[<{]/.test(m[0])) ?? shown[0];
     if (!match) continue;
@@ -71,6 +72,20 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   return { naming, found };
 }
 
+/** "The title, a comma and your number: Old Salt, 221.jpg". */
+function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segment): boolean {
+  const match =
+    /(?<=[:(“"] ?|\be\.g\. |\bexample )(?<name>[A-Z][\w’']*(?: [\w’']+){0,4}, [\w’' ]{1,24}\.(?:jpe?g|tiff?|png))\b/.exec(
+      text,
+    );
+  const name = match?.groups?.['name'];
+  if (!match || name === undefined || naming.example || !/\bcomma\b/i.test(text)) return false;
+  naming.example = name;
+  naming.spaces ??= 'allowed';
+  claim('example', segment, match.index, match.index + match[0].length);
+  return true;
+}
+
 /** "No spaces." right behind the sentence about names. */
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
@@ -88,7 +103,7 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
 function isBeforeExample(segments: readonly Segment[], index: number): boolean {
   const next = segments[index + 1]?.text ?? '';
   return (
-    /^(?:an )?example\s*:/i.test(next) &&
+    /^(?:an )?(?:example\s*:|for example\b|e\.g\.)/i.test(next) &&
     EXAMPLE.test(next) &&
     partsNamed(segments[index]?.text ?? '').length >= 2
   );
@@ -265,7 +280,14 @@ function besideIt(
 
 /** "001-Title.jpg where 001 is your entry number": what the words of the example stand for. */
 function readLegend(example: string, about: readonly Segment[]): string[] | undefined {
-  const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - |[ _-])/);
+  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  return [/( - |_)/, /( - |[ _-])/]
+    .map(marks => explained(stem.split(marks), about))
+    .find(parts => parts !== undefined);
+}
+
+/** @param pieces words and the marks between them, in turn */
+function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {
   let isSaid = false;
   const parts = pieces.map((piece, i) => {
     if (i % 2) return `text:${piece}`;
@@ -278,13 +300,17 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
     isSaid ||= part !== undefined;
     return part ?? partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
   });
+  // "21_Evening Tide, 21 being your member number": words that nothing explains are the title.
+  const open = parts.flatMap((part, i) => (part === undefined ? [i] : []));
+  const [only] = open;
+  if (only !== undefined && open.length === 1 && / /.test(pieces[only] ?? '')) parts[only] = 'title';
   return isSaid && parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
 }
 
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
@@ -312,7 +338,7 @@ function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: C
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.
   const upto =
-    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|thus:|like this)/i.exec(
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b|don['’]t)/i.exec(
       text,
     )?.index ?? text.length;
   const lead = partsWithin(text, 0, upto);

@@ -5,23 +5,27 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:unframed|no|not|never|nothing|none|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|barred|banned|avoid|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:unframed|no|not|never|nothing|none|rather not|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|barred|banned|avoid(?:ed)?|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
 const YES =
   /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include|put|use)|may put|at your (?:own )?discretion|up to you|as you (?:like|wish|please))\b/i;
 
 const BORDER =
   /\b(?:borders?|keylines?|key lines?|frame (?:your|the|any) (?:pictures?|images?|photos?|work) digitally|digital framing|unframed (?:pictures|images|photos|files)|(?:white|black|gr[ae]y|thin|fine|coloured|narrow) lines? (?:round|around)|(?:decorative |digital |white |black |added |drawn |artificial )frames? (?:round|around|on|are|is)|framelines?|frames (?:are|round|around)|(?:borders? (?:or|and) |no )frames?\b(?! (?:size|rate|from))|frames?(?=,| (?:and|or) (?:text|logos?|borders?|water|passe))[^.;]{0,60}\b(?:not|forbidden|prohibited|banned|barred)\b)/i;
 const MARKS =
-  /\b(?:water-?mark(?:s|ed|ing)?|date[- ]?(?:stamp|imprint|print)s?|visible (?:names?|signatures?|dates?|logos?)|signs? of (?:authorship|ownership|the author)|(?:author|photographer|maker|entrant)s? (?:must|may|should|can) ?not be (?:recogni[sz]able|identifi(?:able|ed))|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|markings? (?:that|which)\b[^.;]{0,20}\b(?:reveal|identif|show|betray)\w*|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ed|ing)? anything (?:to|on)\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:nothing|anything)(?: \w+)? (?:written|printed|drawn|typed|stamped) (?:on|over|across) (?:it|them|(?:the |your )?(?:photo(?:graph)?|picture|image)s?)\b|\bmy (?:name|signature|logo|initials) (?:on|across) (?:it|them|the)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif(?:y|ies|ying) (?:the |its )?(?:author|maker|photographer|entrant)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
+  /\b(?:water-?mark(?:s|ed|ing)?|date[- ]?(?:stamp|imprint|print)s?|mark (?:your|the|any) (?:images?|pictures?|photos?) in any way|(?:tells?|shows?|reveals?)\b[^.;]{0,20} who (?:you are|took)|visible (?:names?|signatures?|dates?|logos?)|signs? of (?:authorship|ownership|the author)|(?:author|photographer|maker|entrant)s? (?:must|may|should|can) ?not be (?:recogni[sz]able|identifi(?:able|ed))|logos?|(?:author|photographer|maker|entrant|your|the)(?:['’]s?|s['’])? (?:name|signature|initials)s?[^.;]{0,60}\b(?:on|across|over|in|within|into|onto|to) (?:the (?:front|face) of )?(?:the |any |an |your )?(?:picture|pic|image|photo(?:graph)?|work|print)s?|markings? (?:that|which)\b[^.;]{0,20}\b(?:reveal|identif|show|betray)\w*|identi(?:fication|ty) of the (?:author|maker|photographer|entrant)|(?:names?|dates?|text|lettering|captions?|titles?|signatures?|writing)[^.;]{0,30}\b(?:on|across|over|laid over|superimposed on|added to) (?:the |any |an |your )?(?:pic(?:ture)?|image|photo(?:graph)?|work|shot|face of)s?|(?:image|picture|photo(?:graph)?|file(?! ?-?name)|work)s?\b[^.;]{0,30}\b(?:carry|bear|show|display|contain|include)[^.;]{0,30}\b(?:identification|name|signature|mark\b|text|lettering|copyright notice|initials)|\b(?:writ(?:e|ing)|put(?:ting)?) (?:it|this|that|anything|them) (?:on|over|across) (?:the |any |your )?(?:picture|image|photo)|\b(?:names?|dates?)\b[^.;]{0,40}\b(?:printed|written|shown) (?:at|on|in|across) the (?:bottom|picture|photo|top|corner)|\b(?:must|may|should|can) ?not be (?:framed or )?signed\b|\badd(?:ed|ing)? anything (?:to|on)\b|\badd(?:ing)? (?:the |a |an |any |your )?(?:dates?|names?|titles?|captions?|writing)\b|\bwrit(?:e|ing) on (?:it|them)\b|\b(?:nothing|anything)(?: \w+)? (?:written|printed|drawn|typed|stamped) (?:on|over|across) (?:it|them|(?:the |your )?(?:photo(?:graph)?|picture|image)s?)\b|\bmy (?:name|signature|logo|initials) (?:on|across) (?:it|them|the)\b|\b(?:labels?|scale bars?)\b[^.;]{0,30}\b(?:on|from|in|across) (?:the |your )?(?:image|picture|photo)|\b(?:name|signature|initials)s? (?:can|could|may) be (?:read|seen|recogni[sz]ed)\b|\bput(?:ting)? (?:the |a |any |your )?(?:dates?|names?|titles?|logos?|signatures?|text|captions?) on (?:it|them)\b|\bidentif(?:y|ies|ying) (?:the |its )?(?:author|maker|photographer|entrant)\b|\bidentif\w+ marks?\b|\bsign (?:the|your|any) (?:photo|image|picture|print)|\bname off the (?:picture|image|photo(?:graph)?|print)|(?:borders?|frames?|logos?|marks?),? (?:and |or |nor )?signatures?\b|copyright (?:notice|symbol|line|mark)s?\b|text overlays?|(?:signed|signatures? on) (?:images|pictures|prints)|text (?:overlays?|of any kind)|\b(?:picture|image|photo(?:graph)?|print)s?\b[^.;]{0,20}\b(?:reveal|identif|betray|give away)\w*[^.;]{0,20}\b(?:who|identity|author|maker|photographer|entrant|you)\b)/i;
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
 const BORDER_EXCLUDED =
   /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader) than|wall|mount|hung|framed prints?|passe(?!-?partouts? (?:drawn|added|made))|glass|glazed|perspex)\b/i;
 
+/** "The image should show the work only, without frame or mount." */
+const WITHOUT_FRAME =
+  /\b(?:image|picture|photo(?:graph)?)s?\b[^.;]{0,60}\bwithout (?:an? |any |its |the )?(?:frames?|mounts?|borders?)\b|\bcrop(?:ped)? off the frame\b/i;
+
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:\b(?:neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
@@ -110,11 +114,14 @@ const A_MARK =
   /\b(?:names?|dates?|texts?|titles?|captions?|signatures?|initials|logos?|copyright|writing|written|lettering|inscriptions?)\b/i;
 /** On the picture, or to be seen. */
 const LAID_OVER =
-  /\b(?:on|onto|into|off|over|across)(?: any part of)? (?:the |your |any |each |its )?(?:picture|image|photo(?:graph)?|work|it|them)s?\b|\bvisible\b|\bin the (?:\w+ ){0,2}corner\b|\b(?:picture|image|photo(?:graph)?|work)s?\b[^.;]{0,20}\bshow (?:who|whose)\b/i;
+  /\b(?:on|onto|into|off|over|across|(?<=names? )in|(?<=names? shows )in)(?: any part of)? (?:the |your |any |an |each |its )?(?:picture|image|photo(?:graph)?|work|it|them)s?\b|\bvisible\b|\bin the (?:\w+ ){0,2}corner\b|\b(?:picture|image|photo(?:graph)?|work)s?\b[^.;]{0,20}\bshow (?:who|whose)\b/i;
+
+const BESIDE_METADATA = /\b(?:or|nor|and) (?:in )?(?:the |its |their )?(?:metadata|exif|iptc)\b/gi;
 
 /** "Nothing may be written on the image", "keep text off the picture": any mark that is said to lie over it. */
 function readLaidOver(segment: Segment): Found[] {
-  const { text } = segment;
+  // "In the pictures or in the metadata" names the picture as well.
+  const text = segment.text.replace(BESIDE_METADATA, beside => ' '.repeat(beside.length));
   const laid = LAID_OVER.exec(text);
   if (!laid || NOT_ON_PICTURE.test(text) || !(A_MARK.test(text) || /\bshow who/i.test(laid[0]))) return [];
   const clause = clauseAt(text, laid.index);
@@ -143,6 +150,8 @@ function readSaidOverlays(segment: Segment): Found[] {
             : undefined;
     if (value) found.push(at(segment, 'border', value, border));
   }
+  const bare = border ? null : WITHOUT_FRAME.exec(text);
+  if (bare) found.push(at(segment, 'border', 'forbidden', bare));
   const mark = MARKS.exec(text);
   if (
     mark &&
@@ -187,7 +196,7 @@ function clauseAt(text: string, index: number): string {
 }
 
 const LOCATION =
-  /\b(?:gps|geo-?tags?|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|location services|(?<=\b(?:remove|delete|strip) the )location|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
 const AUTHOR =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,55}\b(?:fields?|tags?|metadata|exif|iptc|properties|file info(?:rmation)?)|author (?:information|data|details) in the file|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
 const GONE =
@@ -212,6 +221,12 @@ const WITHOUT_REFUSED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:metadata|exif|iptc)\b[^.;]{0,20}\b(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "Images with metadata will be refused." */
+const WITH_REFUSED =
+  /\b(?:with|containing|that contain|that carry) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
+/** "Images without copyright information in the metadata will not be published." */
+const WITHOUT_NAME =
+  /\bwithout\b[^.;]{0,30}\b(?:copyright|author|creator)\b[^.;]*\b(?:not|refused|rejected|returned|sent back)\b/i;
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 
 /** @param before the sentence before it, which may say that metadata are spoken of */
@@ -222,10 +237,19 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const location = LOCATION.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional = /^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text);
-  if (location && !isConditional && /\b(?:gps|geo|location|metadata|exif|co-?ordinates)/i.test(text)) {
+  if (
+    location &&
+    !isConditional &&
+    /\b(?:gps|geo|geo-?tagg?\w*|location|metadata|exif|co-?ordinates)/i.test(text)
+  ) {
     const clause = clauseAt(text, location.index);
     if (GONE.test(clause)) found.push(at(segment, 'metadata.location', 'remove', location));
-    else if (FILLED.test(clause) || /\b(?:keep|kept|left|leave|needed|retain\w*|preserv\w*)\b/i.test(clause))
+    else if (
+      FILLED.test(clause) ||
+      /\b(?:keep|kept|left|leave|needed|retain\w*|preserv\w*|(?:must|should|needs?|have|has) (?:to )?be geo-?tagged)\b/i.test(
+        clause,
+      )
+    )
       found.push(at(segment, 'metadata.location', 'keep', location));
   }
   const author =
@@ -237,7 +261,9 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
     const own = text
       .slice(Math.max(0, text.lastIndexOf(', and', author.index)), upto)
       .replace(/\s[-–—]\s.*$/s, '');
-    if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
+    const isFilled = WITHOUT_NAME.test(text) || /^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b/i.test(text);
+    if (isFilled) found.push(at(segment, 'metadata.author', 'required', author));
+    else if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
     else if (FILLED.test(own) || NAMED_IN.test(text))
       found.push(at(segment, 'metadata.author', 'required', author));
   }
@@ -251,7 +277,12 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
     found.push(at(segment, 'metadata.strip', listed.groups['gone'] !== undefined, listed));
     return found;
   }
-  const missing = WITHOUT_REFUSED.exec(text);
+  const carried = WITH_REFUSED.exec(text);
+  if (carried) {
+    found.push(at(segment, 'metadata.strip', true, carried));
+    return found;
+  }
+  const missing = author ? null : WITHOUT_REFUSED.exec(text);
   if (missing) {
     found.push(at(segment, 'metadata.strip', false, missing));
     return found;
@@ -266,7 +297,7 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const isOfLocation = location !== null && found.length > 0 && part.includes(location[0]);
   if (whole && !isFree && !author && (!isOfLocation || /\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:\w+ or )?(?:strip|remove|delete))\b/i.test(
         part,
       )
     )
@@ -282,14 +313,14 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 }
 
 const MONOCHROME_ALL =
-  /^(?:[-*•–·]\s*)?(?:black[- ]and[- ]white|monochrome)(?:,? please)?[!.]?$|\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photos|photographs|prints|work|entries) exclusively|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|\bthis is a (?:monochrome|black[- ]and[- ]white) (?:competition|exhibition|contest|round|call|show)\b|no colou?r (?:at all|images|pictures|work|photographs|entries))/i;
+  /^(?:[-*•–·]\s*)?(?:black[- ]and[- ]white|monochrome)(?:,? please)?[!.]?$|\b(?:(?:pictures|images|photographs|photos|works|entries|prints|files|all(?: \w+){0,2}|everything|submissions?|signature|they)\b[^.;]{0,24}\b(?:must|should|has to|have to|need to|is to|are to|shall)(?: all)? be (?:in |a |pure |strictly )?(?:black(?:[- ]and[- ]| ?& ?)white|monochrome|b&w|b\/w|mono)\b|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white|mono|b&w|b\/w) (?:only|images only|pictures only|photographs only|work only|entries only)|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white)(?: (?:images|pictures|photographs|work|entries|prints))?(?=\s*(?:$|[.,;)]|will\b|are\b|is\b|please\b))|only (?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photographs|work|entries|prints)|(?:monochrome|black(?:[- ]and[- ]| ?& ?)white) (?:images|pictures|photos|photographs|prints|work|entries) exclusively|colou?r (?:images|pictures|photos|photographs|prints|work|entries) (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)|(?:looking for|need|want|send(?: us)?|invit\w+)(?: (?!or\b|and\b|colou?r)\w+)? (?:black[- ]and[- ]white|monochrome) (?:images|pictures|photos|photographs|prints|works?)|\bthis is a (?:monochrome|black[- ]and[- ]white) (?:competition|exhibition|contest|round|call|show)\b|no colou?r (?:at all|images|pictures|work|photographs|entries))/i;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {
   const match = MONOCHROME_ALL.exec(segment.text);
   if (
     !match ||
-    /^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
+    /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
       segment.text,
     )
   )

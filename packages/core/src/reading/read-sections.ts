@@ -14,7 +14,7 @@ const LIMIT_TAIL = new RegExp(
 const CODED =
   /^(?:[-*•–·]\s*)?(?:\(?(?:\d{1,2}|[a-z])[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/,’' –-]{1,38}?)\s*[([](?:code )?(?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
-  /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.(–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\)?(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
+  /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<plain>\d{1,2}) (?=[A-Z][A-Za-z&/’' -]+ [-–] \d)|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.(–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\)?(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
   `^(?:[-*•–·]\\s*|\\d{1,2}[.)] )?(?<label>[A-Z][A-Za-z&/’'"“” -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
 );
@@ -86,7 +86,11 @@ function readListed(segments: readonly Segment[]): ReadSections {
     if (!match?.groups) return;
     const { label = '', tail = '' } = match.groups;
     const code =
-      match.groups['code'] ?? match.groups['letters'] ?? match.groups['number'] ?? match.groups['classed'];
+      match.groups['code'] ??
+      match.groups['letters'] ??
+      match.groups['number'] ??
+      match.groups['classed'] ??
+      match.groups['plain'];
     const name = label
       .trim()
       .replace(/^section\s+/i, '')

@@ -6,7 +6,7 @@ import { THINGS } from './things.ts';
 /** How many entries there may be in all, in the many ways it is said. */
 
 const IN_ALL = new RegExp(
-  `^(?:[A-Za-z]+\\s*[:–-]\\s*)?(?:up to |max\\.? )?(?<each>${COUNT}) (?:${THINGS} )?per (?:member|person|author|entrant),? (?:and |with )?(?:up to |max\\.? )?(?:${COUNT}) (?:${THINGS} )?per section\\b|^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:from|for|per|by) (?:the|each|a|your) (?:club|society|member|team|person) )?(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
+  `^(?:[A-Za-z]+\\s*[:–-]\\s*)?(?:up to |max\\.? )?(?<each>${COUNT}) (?:${THINGS} )?per (?:member|person|author|entrant),? (?:and |with )?(?:up to |max\\.? )?(?:${COUNT}) (?:${THINGS} )?per section\\b|\\b(?:altogether|in total|in all|overall),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )(?<most>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))|^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:from|for|per|by) (?:the|each|a|your) (?:club|society|member|team|person) )?(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
   'i',
 );
 const TOTALS: readonly RegExp[] = [
@@ -65,6 +65,21 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`\\bonly need (?<n>${COUNT})\\s+${THINGS} from (?:you|each|every)`, 'i'),
   new RegExp(`\\b(?:reached )?the limit of (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|cm|mm))`, 'i'),
   new RegExp(`^application\\s*:\\s*(?<n>${COUNT})\\s+${THINGS}`, 'i'),
+  new RegExp(
+    `\\b(?:(?<!judges? |we )(?:choose|pick|submit|send|enter|bring|include)|want to see|would like to see|your)\\b (?:us |me |in )?(?:(?!more\\b|one of)[a-z]+ ){0,4}?(?:(?:${COUNT}) ?(?:to|-|–|and|or) ?)?(?<n>${COUNT})\\s+${THINGS}(?! (?:from|of|per|in|for|to) (?:earlier|previous|last|each|every|the same|any))`,
+    'i',
+  ),
+  new RegExp(
+    `^(?:a )?(?:body of work|series|portfolio|quantity|number) (?:of |: ?)(?:(?:${COUNT}) ?(?:to|-|–) ?)?(?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(`^quantity\\s*:\\s*(?<n>${COUNT})\\s+${THINGS}`, 'i'),
+  new RegExp(`^more than (?<n>${COUNT})\\s+${THINGS} (?:will|cannot|can['’]t|are|won['’]t)\\b`, 'i'),
+  new RegExp(
+    `\\b(?:nobody|no one|no member|no entrant) (?:may|can|is allowed to) (?:enter|submit|send|show|hand in) more than (?<n>${COUNT})\\b`,
+    'i',
+  ),
+  new RegExp(`\\b(?<n>${COUNT})\\s+${THINGS} (?:a|per|each) round\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -178,6 +193,7 @@ const OF_ONE =
 const OF_MONEY =
   /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
+const FROM_BEFORE = /^ (?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
@@ -211,9 +227,14 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
       const n =
-        match?.groups?.['n'] ?? match?.groups?.['m'] ?? match?.groups?.['k'] ?? match?.groups?.['each'];
+        match?.groups?.['n'] ??
+        match?.groups?.['m'] ??
+        match?.groups?.['k'] ??
+        match?.groups?.['each'] ??
+        match?.groups?.['most'];
       if (!match || n === undefined) continue;
       const value = readCount(n);
+      if (FROM_BEFORE.test(text.slice(match.index + match[0].length))) continue;
       // "Digital entries: 24 February" is a day.
       if (A_DAY.test(text.slice(match.index + match[0].lastIndexOf(n) + n.length))) continue;
       if (!(value >= 1 && value <= 200)) continue;

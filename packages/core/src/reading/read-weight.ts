@@ -5,7 +5,7 @@ import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
 const UNIT =
-  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megs?|k|m)(?![a-z²³])';
+  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m)(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:/])(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
   `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
@@ -25,7 +25,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
 const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
 const IF_MORE =
@@ -94,6 +94,8 @@ export function readWeight(segment: Segment): Found[] {
       /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(text.slice(end))
     )
       continue;
+    // "3 MB is fine, 10 MB is too much."
+    if (/^\s*(?:is|are) (?:fine\b|too (?:much|big|large|heavy))/i.test(text.slice(end))) continue;
     // "About 2 MB each, 4 MB at most."
     if (ABOUT.test(text.slice(0, match.index)) && [...text.matchAll(WEIGHT)].length > 1) continue;
     if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;

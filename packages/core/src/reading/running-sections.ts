@@ -21,6 +21,7 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
     readCodeFirst(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
+    readTaking(segments) ??
     readAnnounced(segments) ??
     readNamed(segments) ??
     readOfEach(segments) ??
@@ -74,27 +75,47 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
       .map(s => s.text)
       .join(' ')
       .replace(/^.*?(?:sections|classes|categories)(?:\s*\([^()]*\))?\s*[:–-]\s*/i, '')
-      .replace(/\.$/, '');
+      .replace(/\.$/, '')
+      // "…, three images in each", "… – with four images each".
+      .replace(EACH_BEHIND, '');
     const rows = line
-      .split(line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])/)
+      .split(
+        line.includes(';') ? /\s*;\s*(?:and )?/ : /\s*,\s*(?:and )?|\s+and\s+(?=[A-Z(])|\s*\/\s*(?=[A-Z])/,
+      )
       .map(name => LISTED.exec(name.trim())?.groups);
     if (rows.length < 2 || rows.some(row => !row || NOT_SECTION.test(row['label'] ?? ''))) continue;
     // "Open Colour (digital), Street (digital)": what stands behind every one belongs to no name.
     const asides = new Set(rows.map(row => /\([^()]*\)$/.exec(row?.['label'] ?? '')?.[0] ?? ''));
     const [aside = ''] = asides.size === 1 ? asides : [];
     const each = eachOf(nearby(segments, i + listed.length - 1));
+    const lettered = rows.map(row => LETTER_BEFORE.exec(row?.['label'] ?? '')?.groups);
+    const areLettered = lettered.every((g, k) => g?.['code'] === 'ABCDEFGH'[k]);
     return inOne(
       first,
-      rows.map(row => {
+      rows.map((row, k) => {
         const limit = row?.['n'] ?? each;
         const code = row?.['before'] ?? row?.['spaced'] ?? row?.['dashed'] ?? row?.['behind'] ?? null;
         const label = (row?.['label'] ?? '').slice(0, aside ? -aside.length : undefined).trim();
+        if (areLettered)
+          return {
+            code: lettered[k]?.['code'] ?? null,
+            label: lettered[k]?.['label'] ?? label,
+            limit: limit ? readCount(limit) : null,
+          };
         return { code, label, limit: limit ? readCount(limit) : null };
       }),
     );
   }
   return undefined;
 }
+
+/** "A Colour, B Mono, C Nature". */
+const LETTER_BEFORE = /^(?<code>[A-H]) (?<label>[A-Z].+)$/;
+
+const EACH_BEHIND = new RegExp(
+  `(?:,|\\s[-–]) (?:with )?(?:up to |max\\.? |a maximum of |at most )?(?:${COUNT}) ${THINGS} (?:(?:in|per|for) )?each.*$`,
+  'i',
+);
 
 /** Sentences that one list of sections may take. */
 const MOST = 24;
@@ -172,6 +193,28 @@ function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
     return inOne(
       segment,
       names.map(label => ({ code: null, label, limit: each ? readCount(each) : null })),
+    );
+  }
+  return undefined;
+}
+
+const TAKING = new RegExp(
+  `\\b(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?) (?:section|class|category) (?:takes |has |allows |holds )?(?:up to )?(?<n>${COUNT})\\b`,
+  'g',
+);
+
+/** "The Portrait section takes two images, the Landscape section three." */
+function readTaking(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const hits = [...segment.text.matchAll(TAKING)].map(m => m.groups);
+    if (hits.length < 2) continue;
+    return inOne(
+      segment,
+      hits.map(g => ({
+        code: null,
+        label: (g?.['label'] ?? '').replace(/^The /, ''),
+        limit: readCount(g?.['n'] ?? ''),
+      })),
     );
   }
   return undefined;
