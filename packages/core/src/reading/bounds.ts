@@ -67,7 +67,7 @@ const REFUSED_AFTER =
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =
-  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
+  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|zips?|archives?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
 const WHICH =
   '(?:(?:that|which) (?:is|are) |with |of |whose (?:\\w+ ){1,2}?(?:is|are|measures?|has) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
 const ALTERNATIVE_BEFORE = new RegExp(
@@ -89,7 +89,7 @@ const WANTED_AFTER =
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

@@ -49,6 +49,9 @@ const OTHER_PART =
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;
 
+/** "The club number gets added by me." */
+const ADDED = /^ (?:gets|is|are|will be) added\b/i;
+
 /** A part of a name that is spoken of, with its place. */
 export interface PartSaid {
   part: string;
@@ -84,7 +87,8 @@ export function partsNamed(text: string): PartSaid[] {
   );
   if (unknown && hits.length > 1) return [];
   hits.sort((a, b) => a.at - b.at);
-  return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
+  const own = hits.filter(h => !ADDED.test(described.slice(h.end)));
+  return own.filter((h, i) => own.findIndex(o => o.part === h.part) === i);
 }
 
 /** Fixed words that touch are one. */

@@ -36,11 +36,11 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|orders?|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
@@ -97,6 +97,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^(?:when|closing|deadline|dates?)/i.test(previous.text)
         ? previous.text
         : '';
+    // "… on the Friday before; for the first competition that is 2 October".
+    const isNamedDay =
+      previous?.line === segment.line &&
+      /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
+      (STRONG.test(previous.text) || /\b(?:days?|weeks?) before\b/i.test(previous.text));
     const isStrong =
       endsSpan ||
       isEndOfSpan ||
@@ -108,10 +113,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       STRONG.test(label) ||
       /^when\b/i.test(text) ||
       /^when\b/i.test(label) ||
-      // "… on the Friday before; for the first competition that is 2 October".
-      (previous?.line === segment.line &&
-        /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
-        (STRONG.test(previous.text) || /\b(?:days?|weeks?) before\b/i.test(previous.text)));
+      isNamedDay;
     if (
       NOT_DEADLINE.test(clause) &&
       !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
@@ -130,7 +132,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     const isAlone =
       text.length < 60 && /^(?:[-*•–·→✓]\s*)?(?:by|before|until|till|not later than)\b/i.test(text);
     if (!isStrong && !isAlone && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
-    const time = timeNear(text, stamp.start, stamp.end);
+    const time =
+      timeNear(text, stamp.start, stamp.end) ??
+      (isNamedDay
+        ? withPlace(timeNear(previous.text, previous.text.length, previous.text.length), stamp)
+        : undefined);
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
     const value = stamp.value && time ? `${stamp.value}T${time.clock}${zone}` : stamp.value;
     found.push({
@@ -305,7 +311,7 @@ function timeNear(
     if (/^[.:/]\d/.test(text.slice(to)) || /[\d.:/]$/.test(text.slice(0, at))) return [];
     const clock = clockOf(match);
     const distance = at >= end ? at - end : start - to;
-    return clock && distance <= 45 ? [{ clock, start: at, end: to, distance }] : [];
+    return clock && distance <= 60 ? [{ clock, start: at, end: to, distance }] : [];
   });
   const [nearest] = times.sort((a, b) => a.distance - b.distance);
   if (!nearest) return undefined;
@@ -315,6 +321,14 @@ function timeNear(
     start: nearest.start,
     end: nearest.end,
   };
+}
+
+/** A time that another sentence gives, with the place of the date. */
+function withPlace<T>(
+  time: T | undefined,
+  { start, end }: Stamp,
+): (T & { start: number; end: number }) | undefined {
+  return time && { ...time, start, end };
 }
 
 function zoneAt(after: string): string {

@@ -18,6 +18,10 @@ const LENGTH = new RegExp(
   'i',
 );
 
+/** "No punctuation other than hyphens." */
+const REFUSED =
+  /\b(?:no|without) (?:punctuation|special characters?|accents?|symbols?|umlauts?) (?:other than|apart from|except)\b(?:[^.;:()]{0,50}?(?=\s+(?:in|please)\b|[.,;:()]|$))/i;
+
 export function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about) {
     const { text } = segment;
@@ -35,6 +39,11 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       naming.allowed = (characters[1] ?? characters[2] ?? '').trim();
       naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
       claim('allowed', segment, characters.index, characters.index + characters[0].length);
+    }
+    const refused = naming.allowed ? null : REFUSED.exec(text);
+    if (refused) {
+      naming.allowed = refused[0].trim();
+      claim('allowed', segment, refused.index, refused.index + refused[0].length);
     }
     const length = LENGTH.exec(text);
     if (length && naming.maxLength === null) {

@@ -12,7 +12,7 @@ const EXAMPLE =
   /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=])|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -215,8 +215,10 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
     return;
   }
-  const explained = naming.example && !naming.parts ? readLegend(naming.example, about) : undefined;
-  if (explained) naming.parts = explained;
+  const told = naming.example && !naming.parts ? toldApart(about) : undefined;
+  if (told) naming.parts = told;
+  const legend = naming.example && !naming.parts ? readLegend(naming.example, about) : undefined;
+  if (legend) naming.parts = legend;
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
 }
@@ -252,6 +254,12 @@ function withSeparator(segment: Segment, about: readonly Segment[]): string {
 /** "Begin with your first name: Greta_1.jpg, Greta_2.jpg": examples that differ in their number alone. */
 function withNumber(part: string, text: string, example: string | null): string[] | undefined {
   if (!example || part === 'sequence') return undefined;
+  // "Put your last name at the beginning: Okoro_01.jpg".
+  if (
+    /^[A-Za-z]+[ _-]0*\d{1,2}\.\w+$/.test(example) &&
+    /\b(?:begin\w*|start\w*|first|in front)\b/i.test(text)
+  )
+    return alignExample(example, [part, 'sequence']);
   const stems = [...text.matchAll(EVERY_EXAMPLE)].map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
   const heads = new Set(stems.map(stem => stem.replace(/\d+$/, '')));
   const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d$/.test(stem));
@@ -286,6 +294,31 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
     .find(parts => parts !== undefined);
 }
 
+/** "Surname_W.jpg and Surname_P.tif": examples that differ in one word, which tells the files of an entry apart. */
+function toldApart(about: readonly Segment[]): string[] | undefined {
+  const stems = about
+    .flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)])
+    .map(m =>
+      trimExample(m[0])
+        .replace(/\.\w+$/, '')
+        .split(/( - |[_-])/),
+    );
+  const [first, second] = stems;
+  if (!first || !second || first.length !== second.length || first.length < 3) return undefined;
+  const different = first.flatMap((piece, i) => (piece === second[i] ? [] : [i]));
+  const [only] = different;
+  if (
+    only === undefined ||
+    different.length !== 1 ||
+    !/^[A-Za-z]+$/.test((first[only] ?? '') + (second[only] ?? ''))
+  )
+    return undefined;
+  const parts = first.map((piece, i) =>
+    i === only ? 'deliverable' : i % 2 ? `text:${piece}` : partsOfExample(`${piece}_title`)?.[0],
+  );
+  return parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
+}
+
 /** @param pieces words and the marks between them, in turn */
 function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {
   let isSaid = false;
@@ -310,7 +343,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');

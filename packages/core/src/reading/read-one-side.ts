@@ -81,6 +81,11 @@ export function readSingles(
       continue;
     }
     const isBare = !unit && !hasPixels && !sideAfter(after) && !isSecondOfRange && !isOtherBound;
+    // "Max. 1000 px" and no word of a side: no side may be longer.
+    if (!side && unit && !taken.length && IS_ALONE.test(text)) {
+      add('longEdge', { max: value }, match.index, end);
+      continue;
+    }
     if (!side || (isBare && !(value >= 400 && EDGE_JUST_BEFORE.test(before)))) continue;
     let bound = looser(boundOf(before, after));
     // "at least 480 pixels wide and 600 tall": one word for both.
@@ -111,6 +116,11 @@ export function readSingles(
     last = { side, end, bound };
   }
 }
+
+const IS_ALONE = new RegExp(
+  `^(?!.*(?:\\b(?:wide|width|high|height|tall|side|edge|dimension|across|long|short|square|between|borders?|keylines?|frames?)\\b|\\d\\s*[x×]\\s*\\d|\\bpx.*\\bpx\\b)).*\\b(?:max(?:imum|\\.)?|up to|at most|no(?:t)? more than)(?: of)? (?:${PIXELS})\\s*${UNIT}\\b`,
+  'is',
+);
 
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE =

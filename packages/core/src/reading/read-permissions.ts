@@ -25,7 +25,7 @@ const WITHOUT_FRAME =
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
@@ -196,15 +196,16 @@ function clauseAt(text: string, index: number): string {
 }
 
 const LOCATION =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|location services|(?<=\b(?:remove|delete|strip) the )location|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|location services|(?<=\b(?:remove|delete|strip) the )location|(?<=\b(?:not|n['’]t) (?:embed|include|add) (?:the |any )?)location(?=[.,;]|$)|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
 const AUTHOR =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,55}\b(?:fields?|tags?|metadata|exif|iptc|properties|file info(?:rmation)?)|author (?:information|data|details) in the file|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
 const GONE =
-  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be|in)\b|lead to \w+|no\b|without|free of|erased?|scrub\w*|taken? (?:it |them )?out|wiped?|emptied|deactivat\w*|disabl\w*|off(?! the))\b/i;
+  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be|in)\b|lead to \w+|no\b|without|free of|erased?|scrub\w*|taken? (?:it |them )?out|wiped?|emptied|(?:do not|don['’]t) (?:embed|include|add)|deactivat\w*|disabl\w*|off(?! the))\b/i;
 const FILLED =
   /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 /** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
-const NAMED_IN = /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b/i;
+const NAMED_IN =
+  /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b|^[-*•–·]\s*(?!no\b)[^.;]{0,40}\b(?:creator|author|copyright)\b[^.;]{0,40}\bin (?:the )?(?:iptc|metadata|exif)\b/i;
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|exposure (?:data|information|settings)|file information)\b/i;
 
@@ -320,7 +321,7 @@ export function readMonochrome(segment: Segment): Found[] {
   const match = MONOCHROME_ALL.exec(segment.text);
   if (
     !match ||
-    /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
+    /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|\b(?:sections|classes|categories)\s*[:–-]|^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
       segment.text,
     )
   )

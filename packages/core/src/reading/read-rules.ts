@@ -117,7 +117,7 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
   const labelled = groups.filter(g => g.label !== undefined);
   const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
   kinds.forEach((group, index) => {
-    const own = factsOf(group.segments);
+    const own = factsOf(group.label === undefined ? group.segments : group.segments.map(withoutHead));
     const shared = labelled.length
       ? factsOf(common).found.filter(f => !own.found.some(o => o.field === f.field))
       : [];
@@ -126,6 +126,15 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
     if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
   });
 }
+
+/** "For the catalogue: TIFF": what a file is for is no word about somebody else's pictures there. */
+const withoutHead = (segment: Segment): Segment => ({
+  ...segment,
+  text: segment.text.replace(
+    /^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:catalogue|banner|caption)s?\b/i,
+    head => ' '.repeat(head.length),
+  ),
+});
 
 function fill(
   deliverable: ReadDeliverable,

@@ -80,6 +80,21 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(`\\b(?<n>${COUNT})\\s+${THINGS} (?:a|per|each) round\\b`, 'i'),
+  new RegExp(`^(?:[a-z]+ )?${THINGS} \\((?:up to|max(?:imum)?\\.?) (?<n>${COUNT})\\)$`, 'i'),
+  new RegExp(`^(?:up to|max(?:imum)?\\.?|at most) (?<n>${COUNT})[.!]?$`, 'i'),
+  new RegExp(
+    `\\b(?:need|want|require)\\b[^;]{0,120}\\band (?:(?:${COUNT}) ?(?:to|-|–|or) ?)?(?<n>${COUNT}) ${THINGS}\\b`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:jpe?g|png|px|pixels|kb|mb)\\b.*,\\s*(?:up to|max(?:imum)?\\.?|at most) (?<n>${COUNT})\\.?$`,
+    'i',
+  ),
+  new RegExp(
+    `^(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<n>${COUNT})\\s+${THINGS} (?:must|should|may|can|are to|have to) be (?:submitted|entered|sent|uploaded|supplied)`,
+    'i',
+  ),
+  new RegExp(`\\bsend (?:me |us )(?<n>${COUNT}) each\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -127,7 +142,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?!page\\b|issue\\b|minute\\b|inch|file\\b|e-?mail\\b|upload\\b|section\\b|categor|prints?\\b|works?\\b|pieces?\\b|pictures?\\b|images?\\b|photos?\\b|photographs?\\b)[a-z]+|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
+    `\\b(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${THINGS}\\s+(?:max(?:imum)?\\b|in (?:total|all)|altogether|per (?!page\\b|order\\b|issue\\b|minute\\b|inch|file\\b|e-?mail\\b|upload\\b|section\\b|categor|prints?\\b|works?\\b|pieces?\\b|pictures?\\b|images?\\b|photos?\\b|photographs?\\b)[a-z]+|each\\b|from each|a member|a head|only\\b|at most|or fewer)`,
     'i',
   ),
   new RegExp(
@@ -193,13 +208,15 @@ const OF_ONE =
 const OF_MONEY =
   /\b(?:pay|costs?|fees?|crowns|discount|prizes?|awards?|medals?|last (?:year|time|season))\b/i;
 
-const FROM_BEFORE = /^ (?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b/i;
+/** "One file per photograph", "two images from earlier rounds". */
+const OF_OTHERS =
+  /^ (?:(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
 /** A list's item without its dash or dot. */
 function withoutMark({ text, start, line }: Segment): Segment {
-  const bare = text.replace(/^(?:[-*•–·□✓+]|\(?[\da-z]{1,2}\)|\[ ?\])\s*/, '');
+  const bare = text.replace(/^(?:[-*•–·□✓+]|\(?[\da-z]{1,2}\)|\[ ?\]|[A-Z]\d{1,2}[.)])\s*/, '');
   return { text: bare, start: start + text.length - bare.length, line };
 }
 
@@ -234,7 +251,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
         match?.groups?.['most'];
       if (!match || n === undefined) continue;
       const value = readCount(n);
-      if (FROM_BEFORE.test(text.slice(match.index + match[0].length))) continue;
+      if (OF_OTHERS.test(text.slice(match.index + match[0].length))) continue;
       // "Digital entries: 24 February" is a day.
       if (A_DAY.test(text.slice(match.index + match[0].lastIndexOf(n) + n.length))) continue;
       if (!(value >= 1 && value <= 200)) continue;

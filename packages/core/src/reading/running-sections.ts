@@ -38,7 +38,7 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
     const named = [...segment.text.matchAll(LETTERED_ONLY)].map(m => m.groups);
     const codes = named.map(g => g?.['code']).join('');
     const isRow = ['ABCDEFGH', '12345678'].some(row => row.startsWith(codes));
-    if (named.length >= 2 && isRow && /\b(?:sections|classes|categories)\b/i.test(segment.text)) {
+    if (named.length >= 2 && isRow && /\b(?:sections|classes|categories|themes?)\b/i.test(segment.text)) {
       const each = eachOf(nearby(segments, i));
       return inOne(
         segment,

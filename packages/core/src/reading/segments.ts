@@ -80,6 +80,7 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
       !LIST_ITEM.test(raw) &&
       !(NAMED_VALUE.test(raw) && NAMED_VALUE.test(before.text)) &&
       before.text.trim() !== '' &&
+      !isUnderHead(raw, before.text) &&
       !/[.!?:;]\s*$/.test(before.text) &&
       !/\S {2,}\S|\t/.test(before.text.trim());
     if (goesOn) before.text += `\n${raw}`;
@@ -87,6 +88,11 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
     start += raw.length + 1;
   }
   return lines;
+}
+
+/** "Gallery photos (up to 12)" over an indented line: a heading, not a sentence that goes on. */
+function isUnderHead(line: string, before: string): boolean {
+  return /^\s{2,}/.test(line) && /^[A-Z][^,.;:]{2,38}$/.test(before);
 }
 
 /** "JPEG / sRGB / max 2 MB / 2 each": notes in a row, set apart by slashes or dots. */

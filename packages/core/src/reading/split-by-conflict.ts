@@ -58,7 +58,7 @@ function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
     b.has(aspect) && b.get(aspect) !== value ? [aspect] : [],
   );
   // Under names of their own, sizes alone tell them apart.
-  if (isNamed && different.includes('size')) return true;
+  if (isNamed && (different.includes('size') || different.includes('formats'))) return true;
   return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
 }
 
@@ -75,7 +75,13 @@ interface Described extends Group {
 
 /** "Half-page pictures: …": a name that stands for more than a shape or a property. */
 function headOf({ text }: Segment): string | undefined {
-  const head = /^(?<head>[A-Z][A-Za-z -]{2,30}):\s/.exec(text.replace(ITEM_MARK, ''))?.groups?.['head'];
+  const own = text.replace(ITEM_MARK, '');
+  // "The archive copy is an uncompressed TIFF".
+  const copy = /^The (?<head>[a-z-]+ (?:copy|file|version)) (?:is|must|should|has)\b/.exec(own)?.groups?.[
+    'head'
+  ];
+  if (copy) return copy;
+  const head = /^(?<head>[A-Z][A-Za-z -]{2,30}):\s/.exec(own)?.groups?.['head'];
   return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
 }
 

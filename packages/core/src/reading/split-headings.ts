@@ -1,4 +1,4 @@
-import { ITEM_MARK, labelOf, onlyLabelOf, PROPERTY, SPEC } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, onlyLabelOf, PROPERTY, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
 
@@ -6,12 +6,17 @@ import type { Group } from './group.ts';
 
 /** The sentences under each heading; the first group has no label and holds what stands under none. */
 export function groupByHeadings(segments: readonly Segment[]): Group[] {
+  const named = segments.map(
+    (segment, i) => headingLabel(segment, segments[i + 1]) ?? questionLabel(segment),
+  );
+  // Beside two headings that name kinds of file, a short line over a specification is a third.
+  const isAmong = new Set(named.filter(Boolean)).size >= 2;
   const groups: Group[] = [{ label: undefined, segments: [] }];
   let current = groups[0];
   let isSaidAtOnce = false;
   let isForAll = false;
   segments.forEach((segment, i) => {
-    const heading = headingLabel(segment, segments[i + 1]) ?? questionLabel(segment);
+    const heading = named[i] ?? (isAmong ? shortHeading(segment, segments[i + 1]) : undefined);
     const goesOn = segments[i - 1]?.line === segment.line;
     isForAll = !heading && (FOR_ALL.test(segment.text) || (isForAll && goesOn));
     // A line that says all of a kind of file ends with its paragraph.
@@ -52,13 +57,24 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   return onlyLabelOf(own) ?? kindNamed(own);
 }
 
+/** "Floor plan" over "PNG, 2000 pixels wide". */
+function shortHeading({ text, line }: Segment, next: Segment | undefined): string | undefined {
+  const isHeading =
+    /^[A-Z][a-z]+(?: [a-z]+){0,2}:?$/.test(text) &&
+    !PROPERTY.test(text) &&
+    next?.line === line + 1 &&
+    A_FORMAT.test(next.text) &&
+    A_MEASURE.test(next.text);
+  return isHeading ? text.replace(/:$/, '').toLowerCase() : undefined;
+}
+
 /** "Your images", "Preparing your files": pictures as such, told apart by nothing. */
 const UNTOLD =
   /^(?:(?:your|the|our|all|any|digital|projected|submitted|competition|preparing|uploading|sending|naming|technical|image|picture|photo|about|what|how|for) )*(?:images?|photos?|pictures?|files?|copies)$/i;
 
 /** "Banner", "Cover image", "Product images": a line that is nothing but a kind of picture. */
 function kindNamed(heading: string): string | undefined {
-  const own = heading.replace(/:$/, '').replace(/\s*\(optional\)$/i, '');
+  const own = heading.replace(/:$/, '').replace(/\s*\((?:optional|(?:up to|max\.?|maximum) \w+)\)$/i, '');
   const isKind =
     /^[A-Z][A-Za-z’' -]{2,30}$/.test(own) &&
     /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|versions?|cop(?:y|ies)|files?)$/i.test(

@@ -13,6 +13,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     ) ??
     byHeads(
       segments,
+      segments.map((_, i) => namedHead(lineOf(segments, i), true)),
+    ) ??
+    byHeads(
+      segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
     byHeads(segments, segments.map(itemHead))
@@ -27,14 +31,16 @@ const SURE =
  * "Logo: PNG, 512 × 512 px", "Stall photo – JPG, 16:9", "web folder: JPEG 2048 px".
  *
  * @param line the text of a whole line; empty for the sentences behind its first
+ * @param isInFull gives the head as it is written, where two lines would be called the same
  */
-function namedHead(line: string): string | undefined {
+function namedHead(line: string, isInFull = false): string | undefined {
   const own = line.replace(ITEM_MARK, '');
   const isListed = own !== line;
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
-    /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim();
+    /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim() ??
+    (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
   if (head === undefined) return undefined;
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
@@ -42,7 +48,8 @@ function namedHead(line: string): string | undefined {
     (words <= 3 || (words <= 9 && (kind !== undefined || isListed))) &&
     (!PROPERTY.test(head) || /\w+ files?$/i.test(head) || SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
-  return isKind ? (kind ?? head.toLowerCase()) : undefined;
+  if (!isKind) return undefined;
+  return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
 }
 
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
@@ -79,6 +86,9 @@ function sentenceHead(segment: Segment, next: Segment | undefined): string | und
     /^(?:[-+*•–·]|\(?[\da-z]{1,2}[.)])\s*(?<kind>[A-Z][A-Za-z -]{2,24} (?:image|file|version|copy|photo|picture))\.$/.exec(
       segment.text,
     )?.groups?.['kind'];
+  const step = /^(?:step|part|item) ?\d+[:.)]? (?<kind>[A-Z][a-z]+(?: [a-z]+)?)\.$/i.exec(segment.text)
+    ?.groups?.['kind'];
+  if (step && next?.line === segment.line && SPEC.test(next.text)) return labelOf(step) ?? step.toLowerCase();
   return head && next?.line === segment.line && SPEC.test(next.text)
     ? (labelOf(head) ?? head.toLowerCase())
     : undefined;

@@ -78,7 +78,7 @@ interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,4}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
 export function splitWithin(segment: Segment): Segment[] {
@@ -95,6 +95,12 @@ export function splitWithin(segment: Segment): Segment[] {
     A_FORMAT.test(lead)
   )
     starts.unshift(0);
+  // "Two versions of every picture: one …" only leads up to them.
+  if (
+    /:\s*$/.test(segment.text.slice(starts[0], starts[1])) &&
+    !MEASURED.test(segment.text.slice(starts[0], starts[1]))
+  )
+    starts.shift();
   if (starts.length < 2) return [segment];
   const pieces = starts.map((from, i): Piece => {
     const text = segment.text.slice(from, starts[i + 1]);
@@ -173,7 +179,7 @@ const ADDED =
 
 /** "If your work is accepted we will ask for print files: TIFF …" */
 const ASKED_LATER =
-  /^(?:[-*•–·]\s*)?(?:(?:short-?listed|selected|successful|accepted) \w+ (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?|tiffs?)\b)/i;
+  /^(?:[-*•–·]\s*)?(?:(?:(?:short-?listed|selected|successful|accepted) \w+|winners?|finalists?) (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed)\b[^.:]{0,60}\b(?:prints?|files?|versions?|tiffs?)\b)/i;
 
 /** "Please also send a JPEG for our website": a further file, told by what it is for. */
 const ADDED_FOR =
