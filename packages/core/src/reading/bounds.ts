@@ -14,7 +14,7 @@ const BEFORE = new RegExp(
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1b>n['’]t(?: \\w+){0,2}? ${LESS}\\b)`,
     `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
@@ -32,10 +32,11 @@ const MIN_AFTER = new RegExp(
 );
 
 /**
- * Reads the bound of the number that stands between `before` and `after`. Only words since the number before it
+ * Reads the bound of the number that stands between `before` and `rest`. Only words since the number before it
  * count, so a bound of another number in the same sentence does not rub off.
  */
-export function boundOf(before: string, after: string): Bound {
+export function boundOf(before: string, rest: string): Bound {
+  const after = withoutDensity(rest);
   if (MIN_AFTER.test(after)) return 'min';
   if (MAX_AFTER.test(after)) return 'max';
   const near = before
@@ -49,9 +50,9 @@ export function boundOf(before: string, after: string): Bound {
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
   // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.
-  const [subject, rest] = [before.replace(ALTERNATIVE_BEFORE, ''), after.replace(ALTERNATIVE_AFTER, '')];
-  if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'max';
-  if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(rest) && !WANTED_AFTER.test(rest)) return 'min';
+  const [subject, said] = [before.replace(ALTERNATIVE_BEFORE, ''), after.replace(ALTERNATIVE_AFTER, '')];
+  if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
+  if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
     const { max1, max1b, max1c, max2, min1, min1b, min2 } = match.groups ?? {};
     bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min1b ?? min2) ? 'min' : 'exact';
@@ -87,9 +88,13 @@ const VERB_AFTER =
 const WANTED_AFTER =
   /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
+/** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
+const withoutDensity = (text: string) =>
+  text.replace(/\(\d+ ?(?:ppi|dpi)\)/gi, aside => ' '.repeat(aside.length));
+
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|is what we(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
@@ -106,7 +111,8 @@ const ENDS_ADVISED =
  * Whether what stands at a place of a sentence is a recommendation: its own part of the sentence says so, or one before
  * it that speaks of what follows.
  */
-export function isAdvisedAt(sentence: string, at: number): boolean {
+export function isAdvisedAt(whole: string, at: number): boolean {
+  const sentence = withoutDensity(whole);
   const before = sentence.slice(0, at);
   const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
   if (isAdvice(own)) return true;

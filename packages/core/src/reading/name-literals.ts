@@ -189,7 +189,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const named = pieces.flatMap((piece, i) => (i % 2 ? [`text:${piece}`] : partsOfPiece(piece)));
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
   const isWhole = named.length > 1 && named.every(part => part !== undefined);
-  const isPersonAlone = named.length === 1 && ['first name', 'surname', 'title'].includes(named[0] ?? '');
+  const isPersonAlone =
+    named.length === 1 &&
+    (['first name', 'surname', 'title'].includes(named[0] ?? '') || /^your/i.test(pieces[0] ?? ''));
   if (!isWhole && !isNumberAlone && !isPersonAlone) return undefined;
   // "NAME_Firstname": beside a first name, a name is the other one.
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];

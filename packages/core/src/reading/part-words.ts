@@ -9,6 +9,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     'member number',
     /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?(?: (?:\w+|\d)[- ](?:figure|digit))?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor(?:['’]s)?)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?(?:id|code)\b/gi,
   ],
+  ['member number', /\bnumber of (?:the|your) (?:member|membership)\b/gi],
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
   [
     'club code',
@@ -25,7 +26,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=["“'])number(?= title)|(?<=\()number(?=,)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?)(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|\bnumber (?:your|the|all) (?:pictures|images|files|photos)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*[,+&(.;]| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=["“'])number(?= title)|(?<=\()number(?=,)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],
@@ -38,7 +39,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'title',
-    /\b(?:titles?(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|image name|picture name)\b/gi,
+    /\b(?:titles?(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|(?:image|picture) name(?!\s*:))\b/gi,
   ],
 ];
 

@@ -116,7 +116,9 @@ export function readColourSpace(segment: Segment): Found[] {
   const usable = hits.filter(
     h =>
       h.space !== 'gray' ||
-      /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|8[- ]bit|profile|in)\b/i.test(text),
+      /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        text,
+      ),
   );
   usable.sort((a, b) => a.at - b.at);
   const [first] = usable;

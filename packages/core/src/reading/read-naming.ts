@@ -12,7 +12,7 @@ const EXAMPLE =
   /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|shall|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -65,7 +65,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
       claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);
   }
   readPlaceholder(about, naming, claim);
-  readParts(about, naming, claim);
+  readParts(about, segments, naming, claim);
   readCharacters(about, naming, claim);
   if (!naming.spaces && hasSpacedExample) naming.spaces = 'allowed';
   readExtension(segments, about, naming);
@@ -169,7 +169,12 @@ function trimExample(name: string, isSentenceStart = false): string {
 
 const TIE = '\u00a0';
 
-function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+function readParts(
+  about: readonly Segment[],
+  all: readonly Segment[],
+  naming: ReadNaming,
+  claim: Claim,
+): void {
   if (naming.parts) return;
   let previous: string | undefined;
   for (const segment of about) {
@@ -221,6 +226,7 @@ function readParts(about: readonly Segment[], naming: ReadNaming, claim: Claim):
   if (legend) naming.parts = legend;
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
+  naming.parts ??= naming.example ? (withFixedWord(naming.example, all) ?? null) : null;
 }
 
 /** "The title, prefixed by the member's number": the second of two stands first. */
@@ -294,6 +300,15 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
     .find(parts => parts !== undefined);
 }
 
+/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a first word that is the organiser's own. */
+function withFixedWord(example: string, all: readonly Segment[]): string[] | undefined {
+  const match = /^(?<word>[A-Z][A-Za-z]{2,20})(?<mark> - |[_-])(?<rest>.+)$/.exec(example)?.groups;
+  const [word = '', mark = '', rest = ''] = [match?.['word'], match?.['mark'], match?.['rest']];
+  const isOwn = all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(s.text));
+  const parts = word && isOwn ? partsOfExample(rest) : undefined;
+  return parts && [`text:${word}${mark}`, ...parts];
+}
+
 /** "Surname_W.jpg and Surname_P.tif": examples that differ in one word, which tells the files of an entry apart. */
 function toldApart(about: readonly Segment[]): string[] | undefined {
   const stems = about
@@ -343,11 +358,11 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
-  const isNumber = /^[A-Za-z]{0,4}\d+(?:[-/]\d+)?$/.test(stem) && /\bnumber\b/i.test(text);
+  const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\bnumber\b/i.test(text);
   return isSaid && (isNumber || !/[_-]| - /.test(stem));
 }
 
@@ -375,6 +390,9 @@ function describedParts(text: string): PartSaid[] {
       text,
     )?.index ?? text.length;
   const lead = partsWithin(text, 0, upto);
+  // "Example: Ruben_Tjaden-Winter.jpg (first name, surname, title)".
+  const listed = /\.(?:jpe?g|tiff?|png)["”'’]?\s*\([^()]+\)/i.exec(text);
+  if (listed && lead.length < 2) return partsWithin(text, listed.index, listed.index + listed[0].length);
   // "like this: 12-Smith-Evening.jpg where 12 is your member number, followed by …"
   return lead.length >= 2 || !/\bwhere\b|\bstands? for\b|\bbeing\b/i.test(text.slice(upto))
     ? lead

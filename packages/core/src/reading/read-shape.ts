@@ -16,7 +16,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only)/i;
 
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,40}\b(?:looks?|works?) best\b/i;
@@ -78,7 +78,7 @@ const ONE_WAY =
 const UPRIGHT_TOO =
   /\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\bprojector does not (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+  /\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\bprojector does not (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =

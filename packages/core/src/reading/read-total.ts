@@ -11,6 +11,10 @@ const IN_ALL = new RegExp(
 );
 const TOTALS: readonly RegExp[] = [
   new RegExp(
+    `\\b(?:series|set|panel|portfolio) of (?:up to|at most|no more than) (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))`,
+    'i',
+  ),
+  new RegExp(
     `^(?<n>${COUNT})\\s+${THINGS} (?:make|are (?:needed|required|expected|wanted|asked) (?:from|of|for))\\b`,
     'i',
   ),
@@ -80,7 +84,10 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(`\\b(?<n>${COUNT})\\s+${THINGS} (?:a|per|each) round\\b`, 'i'),
-  new RegExp(`^(?:[a-z]+ )?${THINGS} \\((?:up to|max(?:imum)?\\.?) (?<n>${COUNT})\\)$`, 'i'),
+  new RegExp(
+    `^(?!(?:additional|further|extra|more)\\b)(?:[a-z]+ )?${THINGS} \\((?:up to|max(?:imum)?\\.?) (?<n>${COUNT})\\)$`,
+    'i',
+  ),
   new RegExp(`^(?:up to|max(?:imum)?\\.?|at most) (?<n>${COUNT})[.!]?$`, 'i'),
   new RegExp(
     `\\b(?:need|want|require)\\b[^;]{0,120}\\band (?:(?:${COUNT}) ?(?:to|-|–|or) ?)?(?<n>${COUNT}) ${THINGS}\\b`,
@@ -95,6 +102,27 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(`\\bsend (?:me |us )(?<n>${COUNT}) each\\b`, 'i'),
+  new RegExp(
+    `\\b(?:take|accept|want|need) (?:up to )?(?<n>${COUNT})\\s+${THINGS} (?:from|by) (?:everybody|everyone|each|every|any|you)`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:series|portfolio|panel|set|selection|entry|submission) (?:must|may|should|can) ?not (?:contain|have|include|consist of|comprise|hold) more than (?<n>${COUNT})\\s+${THINGS}`,
+    'i',
+  ),
+  new RegExp(`\\b(?<n>${COUNT})\\s+${THINGS} of each (?:club|team|member|society)`, 'i'),
+  new RegExp(`\\bmore than one ${THINGS}, but (?:not more than|no more than|at most) (?<n>${COUNT})\\b`, 'i'),
+  new RegExp(`\\bminimum, (?<n>${COUNT}) (?:are |is )?the maximum\\b`, 'i'),
+  new RegExp(`^(?<n>${COUNT})\\s+${THINGS}, (?:jpe?g|tiff?|png)\\b`, 'i'),
+  new RegExp(
+    `^(?<n>one|a single|two|three|\\d{1,2}) jpe?gs? (?:per|from each|by each) (?:entrant|member|person|author|photographer|child)`,
+    'i',
+  ),
+  new RegExp(
+    `^(?!additional|further|extra|more).*\\b${THINGS} \\((?:not more than|no more than|up to|max(?:imum)?\\.?|at most) (?<n>${COUNT})\\)`,
+    'i',
+  ),
+  new RegExp(`\\b(?<n>${COUNT}) of your (?:own |recent )?(?:photos|pictures|images|photographs)\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(

@@ -21,6 +21,7 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
     readCodeFirst(segments) ??
     readInLine(segments) ??
     readBracketed(segments) ??
+    readDashed(segments) ??
     readTaking(segments) ??
     readAnnounced(segments) ??
     readNamed(segments) ??
@@ -63,7 +64,7 @@ function readLettered(segments: readonly Segment[]): ReadSections | undefined {
 function readInLine(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, first] of segments.entries()) {
     if (
-      !/^(?:[\w.)•*-]{1,4}\s+)?(?:the |\w+ )?(?:sections|classes|categories)(?:\s*\([^()]*\))?\s*[:–-]\s*\S/i.test(
+      !/^(?:[\w.)•*-]{1,4}\s+)?(?:the |\w+ )?(?:sections|classes|categories)(?: are)?(?:\s*\([^()]*\))?(?:\s*[:–-]\s*|\s{2,})\S/i.test(
         first.text,
       )
     )
@@ -74,7 +75,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
     const line = listed
       .map(s => s.text)
       .join(' ')
-      .replace(/^.*?(?:sections|classes|categories)(?:\s*\([^()]*\))?\s*[:–-]\s*/i, '')
+      .replace(/^.*?(?:sections|classes|categories)(?: are)?(?:\s*\([^()]*\))?(?:\s*[:–-]\s*|\s{2,})/i, '')
       .replace(/\.$/, '')
       // "…, three images in each", "… – with four images each".
       .replace(EACH_BEHIND, '');
@@ -160,6 +161,24 @@ function readBracketed(segments: readonly Segment[]): ReadSections | undefined {
         label: (m.groups?.['label'] ?? '').trim(),
         limit: readCount(m.groups?.['n'] ?? ''),
       })),
+    );
+  }
+  return undefined;
+}
+
+const DASHED = new RegExp(
+  `(?:^|,\\s*)(?<label>[A-Z][A-Za-z&’'-]{1,24}(?: [A-Za-z&’'-]{2,20}){0,2})\\s*[-–:]\\s*(?:up to |max\\.? )?(?<n>${COUNT}) ${THINGS}(?=,|\\.?$)`,
+  'g',
+);
+
+/** "Street - 3 photos, Portrait - 3 photos". */
+function readDashed(segments: readonly Segment[]): ReadSections | undefined {
+  for (const segment of segments) {
+    const hits = [...segment.text.matchAll(DASHED)].map(m => m.groups);
+    if (hits.length < 2 || hits.some(g => NOT_SECTION.test(g?.['label'] ?? ''))) continue;
+    return inOne(
+      segment,
+      hits.map(g => ({ code: null, label: g?.['label'] ?? '', limit: readCount(g?.['n'] ?? '') })),
     );
   }
   return undefined;

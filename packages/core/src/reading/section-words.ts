@@ -16,7 +16,7 @@ export const NOT_SECTION =
   /^(?:max|min|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?)\b/i;
 
 const EACH = new RegExp(
-  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:(?:may|can) be (?:(?:entered|sent|submitted) )?)?(?:in|for|per|to) (?:each|every|the same|any(?: one)?)(?: of the (?:\\w+ )?(?:sections|classes|categories))?(?: section| class| category)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category)|per (?:section|class|category)|each\\b|a section|in any one section)`,
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:(?:may|can) be (?:(?:entered|sent|submitted) )?)?(?:in|for|per|to) (?:section\\b|class\\b|category\\b|each|every|the same|any(?: one)?)(?: of the (?:\\w+ )?(?:sections|classes|categories))?(?: section| class| category)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category)|per (?:section|class|category)|each\\b|a section|in any one section)`,
   'i',
 );
 

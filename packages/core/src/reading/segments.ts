@@ -122,6 +122,8 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     )
       continue;
     if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
+    // "Sections: A. Colour, B. Nature".
+    if (match[0] === '.' && /(?:[,:;(]|\band) ?[A-H]\.$/.test(head)) continue;
     // "15. 03. 2027".
     if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
       continue;
