@@ -116,6 +116,8 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   const before = sentence.slice(0, at);
   const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
   if (isAdvice(own)) return true;
+  // "275 × 354 pixels (preferred)".
+  if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
   if (HARD.test(own)) return false;
   if (!isAdvice(before)) return false;
   return isAdvice(before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' '));

@@ -192,7 +192,7 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   const isPersonAlone =
     named.length === 1 &&
     (['first name', 'surname', 'title'].includes(named[0] ?? '') || /^your/i.test(pieces[0] ?? ''));
-  if (!isWhole && !isNumberAlone && !isPersonAlone) return undefined;
+  if ((!isWhole && !isNumberAlone && !isPersonAlone) || named.includes(undefined)) return undefined;
   // "NAME_Firstname": beside a first name, a name is the other one.
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
   const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';

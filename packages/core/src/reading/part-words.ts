@@ -13,7 +13,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['club number', /\bclub(?:['’]s)? (?:number|no\b\.?)/gi],
   [
     'club code',
-    /(?<=[\[<{])club(?=[\]>}])|\b(?:club|team|society)(?:['’]s)? ?(?:code|letters?|initials|abbreviation)/gi,
+    /(?<=[\[<{])club(?=[\]>}])|\b(?:club|team|society)(?:['’]s)? ?(?:\w+-(?:letter|figure|digit|character) )?(?:code|letters?|initials|abbreviation)/gi,
   ],
   ['student number', /\b(?:student|candidate|roll|registration) (?:number|no\b\.?|id)/gi],
   [

@@ -74,7 +74,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -167,7 +167,9 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference)\b/i.test(text)
+    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect|makes no odds)\b/i.test(
+      text,
+    )
   )
     return [];
   const at = {

@@ -394,7 +394,8 @@ function describedParts(text: string): PartSaid[] {
   const listed = /\.(?:jpe?g|tiff?|png)["”'’]?\s*\([^()]+\)/i.exec(text);
   if (listed && lead.length < 2) return partsWithin(text, listed.index, listed.index + listed[0].length);
   // "like this: 12-Smith-Evening.jpg where 12 is your member number, followed by …"
-  return lead.length >= 2 || !/\bwhere\b|\bstands? for\b|\bbeing\b/i.test(text.slice(upto))
+  return lead.length >= 2 ||
+    !/^(?:like this|thus|such as)\s*:|\bwhere\b|\bstands? for\b|\bbeing\b/i.test(text.slice(upto))
     ? lead
     : partsWithin(text, upto, text.length);
 }

@@ -74,8 +74,10 @@ export function readSingles(
       sideOnPaper(before) ??
       sideAside(after) ??
       (IS_BOUND.test(after) ? last?.side : undefined);
-    if (!side && unit && IS_SQUARE.test(text)) {
-      const span = toSpan(value, looser(boundOf(before, after)));
+    const ofRange =
+      IS_SQUARE.test(text) || /\bsquare\b.*\ba side\b/i.test(text) ? endOfRange(before, after) : undefined;
+    if (!side && ((unit && IS_SQUARE.test(text)) || ofRange)) {
+      const span = toSpan(value, ofRange ?? looser(boundOf(before, after)));
       add('width', span, match.index, end);
       add('height', span, match.index, end);
       continue;
@@ -122,6 +124,15 @@ const IS_ALONE = new RegExp(
   'is',
 );
 
+/** "Square, between 500 and 1500 px a side". */
+function endOfRange(before: string, after: string): Bound | undefined {
+  if (/\b(?:between|from)\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and|to|-|–)\s*\d/i.test(after))
+    return 'min';
+  return /\b(?:between|from)\s+[\d.,]+\s*(?:px|pixels?)?\s*(?:and|to|-|–)\s*$/i.test(before)
+    ? 'max'
+    : undefined;
+}
+
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE =
   /\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
@@ -135,7 +146,7 @@ const OTHER_BOUND =
   /^\s*(?:px|pixels?)?(?: (?:on|along|for) the (?:long|short)(?:est|er)? (?:side|edge))?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:(?:lower|upper) limit(?: is)?|max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
 
 const NEXT_SIDE = new RegExp(
-  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:,|and|or|by|x|×)\\s*(?:${PIXELS})\\s*`,
   'i',
 );
 

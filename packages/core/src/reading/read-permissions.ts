@@ -25,7 +25,7 @@ const WITHOUT_FRAME =
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+)? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+){0,2}? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
@@ -228,6 +228,8 @@ const WITH_REFUSED =
 /** "Images without copyright information in the metadata will not be published." */
 const WITHOUT_NAME =
   /\bwithout\b[^.;]{0,30}\b(?:copyright|author|creator)\b[^.;]*\b(?:not|refused|rejected|returned|sent back)\b/i;
+/** "… in the EXIF data. Please do not strip them." */
+const NOT_STRIPPED = /\b(?:do not|don['’]t|never) (?:strip|remove|delete) (?:them|it)\b/i;
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 
 /** @param before the sentence before it, which may say that metadata are spoken of */
@@ -288,6 +290,8 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
     found.push(at(segment, 'metadata.strip', false, missing));
     return found;
   }
+  const kept = before && /\b(?:exif|metadata)\b/i.test(before.text) ? NOT_STRIPPED.exec(text) : null;
+  if (kept) return [...found, at(segment, 'metadata.strip', false, kept)];
   const whole = EVERYTHING.exec(text);
   // What may stay need not stay.
   const isFree = /\b(?:may|can) (?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i.test(
@@ -321,7 +325,7 @@ export function readMonochrome(segment: Segment): Found[] {
   const match = MONOCHROME_ALL.exec(segment.text);
   if (
     !match ||
-    /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|\b(?:sections|classes|categories)\s*[:–-]|^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
+    /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|\bof which\b|\bat least (?:\d+|one|two|three|four|five)\b|\b(?:sections|classes|categories)\s*[:–-]|^(?:monochrome|mono|b&w|black[- ]and[- ]white) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i.test(
       segment.text,
     )
   )

@@ -130,10 +130,11 @@ function readFiles(text: string, segments: readonly Segment[], reading: Reading)
 /** "For the catalogue: TIFF": what a file is for is no word about somebody else's pictures there. */
 const withoutHead = (segment: Segment): Segment => ({
   ...segment,
-  text: segment.text.replace(
-    /^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:catalogue|banner|caption)s?\b/i,
-    head => ' '.repeat(head.length),
-  ),
+  text: segment.text
+    .replace(/^(?:\S{1,3} )?portraits?:?$/i, head => ' '.repeat(head.length))
+    .replace(/^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:catalogue|banner|caption)s?\b/i, head =>
+      ' '.repeat(head.length),
+    ),
 });
 
 function fill(

@@ -27,6 +27,8 @@ const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
   /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
+const BARE_LIMIT =
+  /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
 const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
 const IF_MORE =
   /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
@@ -95,7 +97,7 @@ export function readWeight(segment: Segment): Found[] {
     )
       continue;
     // "3 MB is fine, 10 MB is too much."
-    if (/^\s*(?:is|are) (?:fine\b|too (?:much|big|large|heavy))/i.test(text.slice(end))) continue;
+    if (/^\s*(?:is|are) (?:fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(text.slice(end))) continue;
     // "About 2 MB each, 4 MB at most."
     if (ABOUT.test(text.slice(0, match.index)) && [...text.matchAll(WEIGHT)].length > 1) continue;
     if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
@@ -121,6 +123,11 @@ export function readWeight(segment: Segment): Found[] {
         end,
       );
   }
+  // "About 2 MB is OK but nothing over 3."
+  const bare = BARE_LIMIT.exec(text);
+  const unitBefore = /\d\s*(?<unit>[km]i?b|megs?)\b/i.exec(text.slice(0, bare?.index ?? 0))?.groups?.['unit'];
+  const limit = bare && unitBefore ? bytesOf(bare.groups?.['n'] ?? '', unitBefore) : undefined;
+  if (bare && limit !== undefined) add('bytesMax', limit, '', bare.index, bare.index + bare[0].length);
   for (const match of text.matchAll(SPOKEN)) {
     const { n = '', unit = '' } = match.groups ?? {};
     const end = match.index + match[0].length;
