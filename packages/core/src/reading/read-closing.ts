@@ -111,7 +111,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         text.slice(stamp.end, stamp.end + 40).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),
       ) ||
       STRONG.test(label) ||
-      /^when\b/i.test(text) ||
+      /^(?:Q[.:] ?)?when\b/i.test(text) ||
       /^when\b/i.test(label) ||
       isNamedDay;
     if (

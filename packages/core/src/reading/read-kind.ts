@@ -74,7 +74,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -115,10 +115,11 @@ export function readColourSpace(segment: Segment): Found[] {
   // "Greyscale" among other words is often about the picture; only a file mode counts.
   const usable = hits.filter(
     h =>
-      h.space !== 'gray' ||
-      /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
-        text,
-      ),
+      (h.space !== 'gray' || !/^ (?:for|where)\b/i.test(text.slice(h.end))) &&
+      (h.space !== 'gray' ||
+        /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+          text,
+        )),
   );
   usable.sort((a, b) => a.at - b.at);
   const [first] = usable;

@@ -21,15 +21,40 @@ const LIMITED = new RegExp(
 export function readSections(segments: readonly Segment[]): ReadSections {
   const listed = readListed(segments);
   if (listed.sections.length >= 2) return withEach(listed, segments);
+  const numbered = readNumbered(segments);
+  if (numbered) return withEach(numbered, segments);
   const bulleted = readBulleted(segments);
   if (bulleted) return withEach(bulleted, segments);
   return readRunning(segments) ?? { sections: [], found: [] };
 }
 
+/** "41  A county view", "42  Livestock": rows whose numbers follow each other, in a text that speaks of classes. */
+function readNumbered(segments: readonly Segment[]): ReadSections | undefined {
+  if (!segments.some(s => /\b(?:sections|classes|categories)\b/i.test(s.text))) return undefined;
+  const rows = segments.flatMap(segment => {
+    const row = /^(?<code>\d{1,3})\s{2,}(?<label>[A-Z][^.;:\d]{2,40})$/.exec(segment.text)?.groups;
+    return row ? [{ segment, code: row['code'] ?? '', label: (row['label'] ?? '').trim() }] : [];
+  });
+  const isRow = rows.every(
+    (row, i) => Number(row.code) === Number(rows[0]?.code) + i && !NOT_SECTION.test(row.label),
+  );
+  if (rows.length < 2 || !isRow) return undefined;
+  return {
+    sections: rows.map(({ code, label }) => ({ code, label, limit: null })),
+    found: rows.map(({ segment, label }) => ({
+      field: 'sections',
+      value: label,
+      start: segment.start,
+      end: segment.start + segment.text.length,
+      advice: false,
+    })),
+  };
+}
+
 /** Names alone, one to a line, under a heading that says what they are. */
 function readBulleted(segments: readonly Segment[]): ReadSections | undefined {
   const head = segments.findIndex(s =>
-    /^(?:[\w.)]{1,4}\s+)?(?:the )?(?:sections|classes|categories)\s*:?$/i.test(s.text),
+    /^(?:[\w.)]{1,4}\s+)?(?:[^.;:]{0,80} )?(?:the )?(?:sections|classes|categories)\s*:?$/i.test(s.text),
   );
   if (head < 0) return undefined;
   const names: { segment: Segment; label: string; code: string | null }[] = [];

@@ -56,7 +56,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     bound === 'unsaid' && REFUSED_BELOW.test(text)
       ? 'min'
       : bound === 'unsaid' &&
-          (WHICHEVER.test(text) || REFUSED_ABOVE.test(text) || (next && REFUSED_ABOVE.test(next.text)))
+          (WHICHEVER.test(text) ||
+            REFUSED_ABOVE.test(text) ||
+            (next &&
+              REFUSED_ABOVE.test(next.text) &&
+              !/\d\s*(?:[km]i?b|megs?|megabytes?)\b/i.test(next.text)))
         ? 'max'
         : bound;
 

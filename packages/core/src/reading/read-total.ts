@@ -1,4 +1,5 @@
 import type { Found } from './found.ts';
+import { ITEM_MARK } from './kind-words.ts';
 import { COUNT, readCount } from './quantities.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
@@ -123,6 +124,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(`\\b(?<n>${COUNT}) of your (?:own |recent )?(?:photos|pictures|images|photographs)\\b`, 'i'),
+  new RegExp(`^how many\\s*:\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -238,13 +240,13 @@ const OF_MONEY =
 
 /** "One file per photograph", "two images from earlier rounds". */
 const OF_OTHERS =
-  /^ (?:(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
+  /^ (?:in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
 /** A list's item without its dash or dot. */
 function withoutMark({ text, start, line }: Segment): Segment {
-  const bare = text.replace(/^(?:[-*•–·□✓+]|\(?[\da-z]{1,2}\)|\[ ?\]|[A-Z]\d{1,2}[.)])\s*/, '');
+  const bare = text.replace(/^(?:[□✓]|\[ ?\]|[A-Z]\d{1,2}[.)])\s*/, '').replace(ITEM_MARK, '');
   return { text: bare, start: start + text.length - bare.length, line };
 }
 

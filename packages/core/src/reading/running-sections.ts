@@ -267,7 +267,7 @@ function readAnnounced(segments: readonly Segment[]): ReadSections | undefined {
 
 /** "two in the Themed section", "no more than three in Nature". */
 const IN_SECTION = new RegExp(
-  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>set subject|[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>set subject|(?!each|every|any|one|the|that|this|either|same)[a-z]{3,14}(?= (?:section|class|category)\\b)|[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
   'g',
 );
 /** "G for General and N for Nature", "Section A is Open Colour". */
@@ -278,7 +278,11 @@ const LETTER_FOR =
 function readNamed(segments: readonly Segment[]): ReadSections | undefined {
   const limits = segments.flatMap(segment =>
     // A number may begin the sentence.
-    [...segment.text.replace(/^[A-Z]/, c => c.toLowerCase()).matchAll(IN_SECTION)].map(match => ({
+    [
+      ...segment.text
+        .replace(/\b(?:One|Two|Three|Four|Five|Six)\b/g, n => n.toLowerCase())
+        .matchAll(IN_SECTION),
+    ].map(match => ({
       segment,
       match,
     })),
