@@ -5,7 +5,7 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture, round it, or hidden in the file. */
 
 const NO =
-  /\b(?:unframed|no|not|never|nothing|none|rather not|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|sent back|returned|barred|banned|avoid(?:ed)?|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:unframed|no|not|never|nothing|none|rather not|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|sent back|returned|eliminat\w*|barred|banned|avoid(?:ed)?|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
 const YES =
   /\b(?:allowed|permitted|tolerated|may (?:be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include|put|use)|may put|at your (?:own )?discretion|up to you|as you (?:like|wish|please))\b/i;
 
@@ -25,11 +25,11 @@ const WITHOUT_FRAME =
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+){0,2}? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:\bwhat (?:i|we) (?:don['’]t|do not) want(?=:)|^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+){0,2}? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
-  /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on|visible names?|names? of the (?:author|photographer|maker))\b/i;
+  /\b(?:water-?marks?|logos?|inscriptions?|lettering|texts?(?! message| file)|signatures?|captions?|(?:date|time)[- ]?stamps?|copyright (?:notice|mark|symbol|line)s?|writing|titles? on|names? on|visible names?|dates? in the corner|names? of the (?:author|photographer|maker))\b/i;
 /** What counts as a mark where the list speaks of what is on the picture. */
 const LISTED_WORDS = /\b(?:names?|titles?|dates?)\b/i;
 const ON_PICTURE = /\bon (?:the|your|any) (?:picture|image|photo(?:graph)?)s?\b/i;
@@ -38,7 +38,7 @@ const FREE_OF =
   /\b(?<list>(?:(?:borders?|frames?|water-?marks?|logos?|text)(?:, ?| and | or | & |\/)?)+)[- ]free\b/gi;
 /** "Pictures with frames, dates or watermarks cannot be used." */
 const PICTURES_WITH =
-  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|won['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned|disqualified|out\b|taken out)|must not)\b/gi;
+  /\b(?:pictures?|images?|photo(?:graph)?s?|files?|entries|works?) (?:with|that (?:have|carry|bear|show)|bearing|carrying|showing)\b(?<list>[^.;:]{0,80}?)\b(?:cannot|can['’]t|won['’]t|will (?:not|be (?:refused|rejected|returned|excluded))|are (?:not|refused|rejected|excluded|returned|disqualified|eliminated|out\b|taken out)|must not)\b/gi;
 /** "Watermarks and frames lead to exclusion." */
 const LEADS_OUT =
   /^(?<list>[^.;:]{3,60}?) (?:will |may )?leads? to (?:exclusion|disqualification|rejection|refusal)\b/gi;
@@ -151,7 +151,10 @@ function readSaidOverlays(segment: Segment): Found[] {
             : undefined;
     if (value) found.push(at(segment, 'border', value, border));
   }
-  const bare = border ? null : WITHOUT_FRAME.exec(text);
+  const bare = border
+    ? null
+    : (WITHOUT_FRAME.exec(text) ??
+      /^(?:frames?|borders?)\s*(?:[:=–-]|\s{2,})\s*(?:none|no|not allowed)\b/i.exec(text));
   if (bare) found.push(at(segment, 'border', 'forbidden', bare));
   const mark = MARKS.exec(text);
   if (
@@ -206,7 +209,7 @@ const FILLED =
   /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 /** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
 const NAMED_IN =
-  /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)[^.;]{0,40}\b(?:creator|author|copyright)\b[^.;]{0,40}\bin (?:the )?(?:iptc|metadata|exif)\b/i;
+  /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b|^(?:creator|author|copyright|credit)\b[^.;]{0,40} in the (?:metadata|iptc|exif)(?: data)?,? please|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)[^.;]{0,40}\b(?:creator|author|copyright)\b[^.;]{0,40}\bin (?:the )?(?:iptc|metadata|exif)\b/i;
 const EVERYTHING =
   /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|exposure (?:data|information|settings)|file information)\b/i;
 
@@ -216,7 +219,7 @@ const FIELDS_ALONE =
 
 /** "EXIF: keep", "Metadata: none". */
 const NAMED_ALONE =
-  /^(?:[-*•–·]\s*)?(?:exif|metadata|camera)(?: data)?\s*(?:[:=–-]|\s{2,})\s*(?:(?<kept>keep|kept|yes|intact|required|must stay)|(?<gone>none|no|remove[d]?|strip(?:ped)?|delete[d]?))\.?$/i;
+  /^(?:[-*•–·]\s*)?(?:exif|metadata|camera)(?: data)?\s*(?:[:=–-]|\s{2,})\s*(?:(?<kept>keep|kept|yes|intact|complete|required|must stay)|(?<gone>none|no|remove[d]?|strip(?:ped)?|delete[d]?))\.?$/i;
 /** "Files without EXIF data are refused." */
 const WITHOUT_REFUSED =
   /\b(?:without|lacking|missing) (?:any |the |its |their )?(?:exif|metadata|camera data)[^.;]{0,40}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded)\b/i;
@@ -303,7 +306,7 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const isOfLocation = location !== null && found.length > 0 && part.includes(location[0]);
   if (whole && !isFree && !author && (!isOfLocation || /\ball (?:exif|metadata)/i.test(text))) {
     if (
-      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|unaltered|(?:do not|don['’]t) (?:\w+ or )?(?:strip|remove|delete))\b/i.test(
+      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|(?:exif|metadata)(?: data)? complete|unaltered|(?:do not|don['’]t) (?:\w+ or )?(?:strip|remove|delete))\b/i.test(
         part,
       )
     )

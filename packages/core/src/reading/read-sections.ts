@@ -61,7 +61,8 @@ function readBulleted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments.slice(head + 1)) {
     const row =
       /^(?:[-+*•–·]|\(?[a-z\d]{1,2}[.)]|(?<code>\d{1,2}) )\s*(?<label>[A-Z][A-Za-z&’' -]{1,38}?)[.,;]?$/.exec(
-        segment.text,
+        // An aside may follow on the next line.
+        segment.text.replace(/\n[\s\S]*$/, ''),
       )?.groups;
     const label = row?.['label'];
     if (!label || NOT_SECTION.test(label)) break;

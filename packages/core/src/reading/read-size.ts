@@ -12,7 +12,7 @@ import type { Span } from './reading.ts';
 const NOT_OURS =
   /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)|your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const PAIR = new RegExp(
-  `(?<![\\d.,:/-])(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?:\\((?:max|min)\\w*\\.?\\)\\s*)?(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
+  `(?<![\\d.,:-]|\\d/)(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?:\\((?:max|min)\\w*\\.?\\)\\s*)?(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
   'gi',
 );
 /** A size that only illustrates another demand. */

@@ -7,7 +7,7 @@ import { THINGS } from './things.ts';
 /** How many entries there may be in all, in the many ways it is said. */
 
 const IN_ALL = new RegExp(
-  `^(?:[A-Za-z]+\\s*[:–-]\\s*)?(?:up to |max\\.? )?(?<each>${COUNT}) (?:${THINGS} )?per (?:member|person|author|entrant),? (?:and |with )?(?:up to |max\\.? )?(?:${COUNT}) (?:${THINGS} )?per section\\b|\\b(?:altogether|in total|in all|overall),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )(?<most>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))|^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:from|for|per|by) (?:the|each|a|your) (?:club|society|member|team|person) )?(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
+  `^(?:panel|entry|team)\\s*:\\s*(?<panel>${COUNT}) ${THINGS}\\b|^(?:[A-Za-z]+\\s*[:–-]\\s*)?(?:up to |max\\.? )?(?<each>${COUNT}) (?:${THINGS} )?per (?:member|person|author|entrant),? (?:and |with )?(?:up to |max\\.? )?(?:${COUNT}) (?:${THINGS} )?per section\\b|\\b(?:altogether|in total|in all|overall),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )(?<most>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))|^[^A-Za-z]*(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<k>${COUNT}) ${THINGS} per (?:entry|submission|application)\\b|\\b(?<n>${COUNT})\\s*(?:${THINGS})?\\s*(?:(?:from|for|per|by) (?:the|each|a|your) (?:club|society|member|team|person) )?(?:in total|in all|altogether|overall|all told)\\b|\\b(?:(?:a|the) (?:overall )?total of|total (?:of|number(?: of \\w+)?)[^.;\\d]{0,20})\\s*(?<m>${COUNT})\\b(?!\\s*(?:mb|kb))`,
   'i',
 );
 const TOTALS: readonly RegExp[] = [
@@ -240,7 +240,7 @@ const OF_MONEY =
 
 /** "One file per photograph", "two images from earlier rounds". */
 const OF_OTHERS =
-  /^ (?:in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
+  /^ (?:at a time|at once|in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
@@ -273,12 +273,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       continue;
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
-      const n =
-        match?.groups?.['n'] ??
-        match?.groups?.['m'] ??
-        match?.groups?.['k'] ??
-        match?.groups?.['each'] ??
-        match?.groups?.['most'];
+      const n = Object.values(match?.groups ?? {}).find(written => written !== undefined);
       if (!match || n === undefined) continue;
       const value = readCount(n);
       if (OF_OTHERS.test(text.slice(match.index + match[0].length))) continue;

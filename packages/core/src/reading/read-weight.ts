@@ -6,9 +6,9 @@ import type { Segment } from './segments.ts';
 
 const UNIT =
   '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m)(?![a-z²³])';
-const WEIGHT = new RegExp(`(?<![\\d.,:/])(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
+const WEIGHT = new RegExp(`(?<![\\d.,:]|\\d/)(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
-  `(?<![\\d.,:/])(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
+  `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
 /** "Two megabytes", "half a megabyte". */
@@ -112,7 +112,8 @@ export function readWeight(segment: Segment): Found[] {
     const bound = boundOf(text.slice(0, match.index), text.slice(end));
     // "If the zip is larger than 50 MB, split it."
     const isTurnedAt = bound === 'min' && IF_MORE.test(text.slice(0, match.index));
-    if (isTurnedAt && !isPackage(match.index, end)) continue;
+    const isReduced = /\b(?:smaller|reduce|resize|compress|shrink)\b/i.test(text.slice(end));
+    if (isTurnedAt && !isReduced && !isPackage(match.index, end)) continue;
     if (bound === 'min' && !isTurnedAt) add('bytesMin', bytes, unit, match.index, end);
     else
       add(

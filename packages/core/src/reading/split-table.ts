@@ -33,7 +33,7 @@ function readRows(lines: readonly Line[]): Table | undefined {
     let end = line.start;
     for (const row of lines.slice(i + 1)) {
       if (RULED.test(row.text) && row.text.trim()) continue;
-      const [name, ...values] = cellsOf(row);
+      const [name, ...values] = splitName(cellsOf(row), properties.length + 1);
       if (!name || values.length !== properties.length) break;
       end = row.start + row.text.length;
       // A certificate as a PDF is no picture.
@@ -48,6 +48,18 @@ function readRows(lines: readonly Line[]): Table | undefined {
       return { groups, start: line.start, end };
   }
   return undefined;
+}
+
+/** "Left thumb impression 240 x 240": a long name that leaves one space to its first value. */
+function splitName(cells: Cell[], wanted: number): Cell[] {
+  const [first, ...rest] = cells;
+  const name = /^(?<name>[A-Za-z][A-Za-z ’']+) (?=\d)/.exec(first?.text ?? '')?.groups?.['name'];
+  if (!first || name === undefined || cells.length !== wanted - 1) return cells;
+  return [
+    { ...first, text: name },
+    { text: first.text.slice(name.length + 1), start: first.start + name.length + 1 },
+    ...rest,
+  ];
 }
 
 /** A cell as a sentence that begins with the name of its row or column; none where the cell says nothing. */
