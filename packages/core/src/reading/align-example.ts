@@ -45,6 +45,8 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
         new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
       )
       .find(found => found !== null) ??
+    // "C05203": two numbers that touch.
+    new RegExp(`^${shapes.join(`(${SEPARATOR}|${TOUCH}|(?<=\\d)(?=\\d))`)}$`).exec(stem) ??
     // "Aeshna_cyanea_2026": an open part may hold the mark after all.
     (parts.includes('species') ? new RegExp(`^${shapes.join('(_)')}$`).exec(stem) : null) ??
     undefined

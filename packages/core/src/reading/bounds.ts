@@ -94,14 +94,18 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
 }
 
+/** A part of a sentence: up to the next comma, bracket or dash. */
+const PART_BEFORE = /(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*$/;
+const PART_AFTER = /^(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*/;
+
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
-const HARD = /\b(?:never|must|refuse[sd]?|rejected)\b/i;
+const HARD = /\b(?:never|must|limit is|stops? at|refuse[sd]?|rejected)\b/i;
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
@@ -114,7 +118,7 @@ const ENDS_ADVISED =
 export function isAdvisedAt(whole: string, at: number): boolean {
   const sentence = withoutDensity(whole);
   const before = sentence.slice(0, at);
-  const own = (/[^,;()]*$/.exec(before)?.[0] ?? '') + (/^[^,;()]*/.exec(sentence.slice(at))?.[0] ?? '');
+  const own = (PART_BEFORE.exec(before)?.[0] ?? '') + (PART_AFTER.exec(sentence.slice(at))?.[0] ?? '');
   if (isAdvice(own)) return true;
   // "275 × 354 pixels (preferred)".
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;

@@ -12,7 +12,7 @@ const LIMIT_TAIL = new RegExp(
   'i',
 );
 const CODED =
-  /^(?:[-*•–·]\s*)?(?:\(?(?:\d{1,2}|[a-z])[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/,’' –-]{1,38}?)\s*[([](?:code )?(?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
+  /^(?:[-*•–·]\s*)?(?:\(?(?:\d{1,2}|[A-Za-z])[.)]\s+)?(?:section\s+)?(?<label>[A-Z][A-Za-z&/,’' –-]{1,38}?)\s*[([](?:code )?(?<code>[A-Z][A-Z0-9]{0,4})[)\]](?<tail>.*)$/;
 const LEADING_CODE =
   /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<plain>\d{1,2}) (?=[A-Z][A-Za-z&/’' -]+ [-–] \d)|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.(–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\)?(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(

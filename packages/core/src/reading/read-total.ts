@@ -12,6 +12,10 @@ const IN_ALL = new RegExp(
 );
 const TOTALS: readonly RegExp[] = [
   new RegExp(
+    `\\b(?:panel|set|series|portfolios?|selection|body|batch(?:es)?|group) of (?:up to |exactly |between |no more than |at most )?(?:(?:${COUNT})\\s*(?:to|-|–|and|or)\\s*)?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
+    'i',
+  ),
+  new RegExp(
     `\\b(?:series|set|panel|portfolio) of (?:up to|at most|no more than) (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb))`,
     'i',
   ),
@@ -125,6 +129,7 @@ const TOTALS: readonly RegExp[] = [
   ),
   new RegExp(`\\b(?<n>${COUNT}) of your (?:own |recent )?(?:photos|pictures|images|photographs)\\b`, 'i'),
   new RegExp(`^how many\\s*:\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
+  new RegExp(`\\((?<n>${COUNT}) (?:per|for each) (?:family|person|household|child|member|entrant)\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -137,10 +142,6 @@ const TOTALS: readonly RegExp[] = [
   ),
   new RegExp(
     `\\b(?:consists?|made up|comprises?|composed) (?:of )?(?:up to |exactly )?(?<n>${COUNT})\\s+${THINGS}`,
-    'i',
-  ),
-  new RegExp(
-    `\\b(?:panel|set|series|portfolios?|selection|body|batch(?:es)?|group) of (?:up to |exactly |between |no more than |at most )?(?:(?:${COUNT})\\s*(?:to|-|–|and|or)\\s*)?(?<n>${COUNT})(?:\\s*\\(\\d+\\))?(?:\\s+${THINGS}|\\s*[.,;]|\\s*$)`,
     'i',
   ),
   new RegExp(
@@ -225,7 +226,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}(?:[.,]?$|,? (?:together|in total)\\b)`, 'i'),
   new RegExp(`^(?<n>${COUNT})\\s+${THINGS}\\b[^.;\\d]{0,30}[,;:] (?:each|every one|all)\\b`, 'i'),
   new RegExp(
-    `^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$| (?:from|for|per) (?:each|every|any|member|person))`,
+    `^(?<n>${COUNT}) (?:each|apiece|max(?:imum)?|at (?:the )?most|only|in all)(?:[.,!]|\\s*$| (?:from|for|per) (?:each|every|any|member|person|month|round|competition))`,
     'i',
   ),
 ];

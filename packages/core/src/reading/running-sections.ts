@@ -274,6 +274,11 @@ const IN_SECTION = new RegExp(
 const LETTER_FOR =
   /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) ?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
 
+const ENTERED = new RegExp(
+  `\\b(?:enter|submit|send|entered|submitted)\\b|\\b(?:${COUNT}) ${THINGS} at most:`,
+  'i',
+);
+
 /** Sections that are named in running sentences. */
 function readNamed(segments: readonly Segment[]): ReadSections | undefined {
   const limits = segments.flatMap(segment =>
@@ -303,8 +308,7 @@ function readNamed(segments: readonly Segment[]): ReadSections | undefined {
   };
   // "Three images in Open and two in Nature" needs no word more.
   const isPaired = limits.some(
-    ({ segment }, i) =>
-      limits[i + 1]?.segment === segment && /\b(?:enter|submit|send|entered|submitted)\b/i.test(segment.text),
+    ({ segment }, i) => limits[i + 1]?.segment === segment && ENTERED.test(segment.text),
   );
   const isSaid = isPaired || limits.some(({ match }) => match.groups?.['word']);
   const from = letters.length >= 2 ? letters : isSaid ? limits : [];

@@ -8,7 +8,7 @@ export interface Segment {
 
 /** Ends of words that carry a dot and do not end a sentence. */
 const ABBREVIATED =
-  /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|no|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel)|\b[ap]\.m)\.$/i;
+  /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|no|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel|kl)|\b[ap]\.m)\.$/i;
 
 /**
  * Cuts a text into lines and sentences. A line that goes on in lower case belongs to the one before it; a line

@@ -52,17 +52,26 @@ function aspectsOf(segment: Segment): Facts {
   return facts;
 }
 
+/** "1600 × 1200" and "1600 on the long edge" can be said of one file: sides that are named differently, the greatest the same. */
+function isAlike(aspect: Aspect, a: string, b: string): boolean {
+  if (a === b) return true;
+  const isBox = (value: string) => /width|height/.test(value);
+  const greatest = (value: string) => Math.max(...(value.match(/\d+/g) ?? []).map(Number));
+  return aspect === 'size' && isBox(a) !== isBox(b) && greatest(a) === greatest(b);
+}
+
 /** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
 function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
   const different = [...a].flatMap(([aspect, value]) =>
-    b.has(aspect) && b.get(aspect) !== value ? [aspect] : [],
+    b.has(aspect) && !isAlike(aspect, value, b.get(aspect) ?? '') ? [aspect] : [],
   );
   // Under names of their own, sizes alone tell them apart.
   if (isNamed && (different.includes('size') || different.includes('formats'))) return true;
   return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
 }
 
-const isSame = (a: Facts, b: Facts) => [...a].every(([aspect, value]) => (b.get(aspect) ?? value) === value);
+const isSame = (a: Facts, b: Facts) =>
+  [...a].every(([aspect, value]) => isAlike(aspect, value, b.get(aspect) ?? value));
 
 /** Sentences that go on about the file of the sentence before. */
 const GOES_ON = /^(?:it|this|that|these|they|the same)\b/i;
