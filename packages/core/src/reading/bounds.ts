@@ -10,6 +10,7 @@ const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
 const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
+    `(?<max1d>\\bneither\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
     `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
     `(?<min1b>n['’]t(?: \\w+){0,2}? ${LESS}\\b)`,
@@ -54,8 +55,8 @@ export function boundOf(before: string, rest: string): Bound {
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
-    const { max1, max1b, max1c, max2, min1, min1b, min2 } = match.groups ?? {};
-    bound = (max1 ?? max1b ?? max1c ?? max2) ? 'max' : (min1 ?? min1b ?? min2) ? 'min' : 'exact';
+    const { max1, max1b, max1c, max1d, max2, min1, min1b, min2 } = match.groups ?? {};
+    bound = (max1 ?? max1b ?? max1c ?? max1d ?? max2) ? 'max' : (min1 ?? min1b ?? min2) ? 'min' : 'exact';
   }
   return bound;
 }
@@ -94,7 +95,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

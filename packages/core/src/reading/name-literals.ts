@@ -70,6 +70,11 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   nameofpicture: 'title',
   donorname: 'author',
   artist: 'author',
+  numberofphoto: 'sequence',
+  numberofpicture: 'sequence',
+  numberofimage: 'sequence',
+  photonumber: 'sequence',
+  picturenumber: 'sequence',
   applicant: 'author',
   entrant: 'author',
   participant: 'author',
@@ -180,7 +185,7 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const splits = [/( - | – |__| by |[_-])/, /( - | – |__| by |_)/, /( - | – |__| by |[ _-])/];
+  const splits = [/( - | – |__| by |[_-])/, /( - |-)/, /( - | – |__| by |_)/, /( - | – |__| by |[ _-])/];
   return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }
 
@@ -203,7 +208,7 @@ const wordOf = (piece: string) =>
   EXAMPLE_WORDS[
     piece
       .toLowerCase()
-      .replace(/[[\]<>{}\s’'-]/g, '')
+      .replace(/[[\]<>{}\s’'_-]/g, '')
       .replace(/^your/, '')
   ];
 

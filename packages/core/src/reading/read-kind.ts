@@ -1,4 +1,5 @@
 import { boundOf, isAdvice, isAdvisedAt } from './bounds.ts';
+import { A_FORMAT } from './kind-words.ts';
 import { toSpan } from './read-one-side.ts';
 import type { Found } from './found.ts';
 import type { ReadColourSpace, ReadFormat } from './reading.ts';
@@ -25,6 +26,10 @@ const NOT_OURS =
 
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {
+  // "JPEG or TIFF? JPEG."
+  const question = /^[^?]*\?/.exec(segment.text)?.[0] ?? '';
+  const isChosen = A_FORMAT.test(question) && A_FORMAT.test(segment.text.slice(question.length));
+  if (isChosen) return { ...segment, text: segment.text.replace(question, ' '.repeat(question.length)) };
   const asked = /^[^?]*\?\s*(?:A[.:]\s*)?(?:no|sorry|unfortunately)\b/i.exec(segment.text)?.[0];
   return asked ? { ...segment, text: segment.text.replace(asked, ' '.repeat(asked.length)) } : segment;
 }
@@ -74,7 +79,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =

@@ -159,7 +159,10 @@ function boundBehindNext(after: string): Bound | undefined {
 const SIDE_NAMED =
   '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
-const JOINED = new RegExp(`^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)\\s*$`, 'i');
+const JOINED = new RegExp(
+  `^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height))?\\s*$`,
+  'i',
+);
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */
 const COMPARED = new RegExp(
   `^${SIDE_NAMED}(?:,|and|or|nor)\\s*(?:wider|higher|taller|larger|bigger|longer|deeper|more|narrower|smaller|shorter|lower|less)(?: than)?\\s*$`,

@@ -16,6 +16,7 @@ const MARKS =
 /** A greatest width of a border lets a border be. */
 const BORDER_LIMITED =
   /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b/i;
+const BORDER_USED = /\bborders? (?:may|can) be (?:used|added|included)\b/i;
 const BORDER_EXCLUDED =
   /\b(?:wider borders?|borders?\b[^.;,]{0,30}\b(?:wider|thicker|broader) than|wall|mount|hung|framed prints?|passe(?!-?partouts? (?:drawn|added|made))|glass|glazed|perspex)\b/i;
 
@@ -25,7 +26,7 @@ const WITHOUT_FRAME =
 
 /** Words that turn down whatever is listed behind them, up to the next verb or stop. */
 const TURNED_DOWN =
-  /(?:\bwhat (?:i|we) (?:don['’]t|do not) want(?=:)|^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+){0,2}? (?:add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
+  /(?:\bwhat (?:i|we) (?:don['’]t|do not) want(?=:)|^(?:prohibited|forbidden|not allowed|not permitted)(?=\s*:)|\b(?:leave out(?: any)?|neither|no(?! (?:more|less|larger|bigger|smaller|later|fewer|longer|need)\b)|without(?: any)?|free (?:of|from)(?: any)?)|(?:\bnot|\bnever|n['’]?t|\bcannot)(?: \w+){0,2}? (?:accept (?:photos|pictures|images|works|files) with|add|bear|carry|contain|have|include|show|put|place|use|apply|feature|display)(?: any| an?)?|\bnothing (?:like|such as|on (?:the |your )?(?:photo(?:graph)?|picture|image) (?:like|such as))|\bnot (?:accepted|allowed|permitted|wanted|welcome)(?=:)|\b(?:must|may|can) ?not be)\b:?(?<list>[^.;:]{0,90})/gi;
 const LISTED_BORDER =
   /\b(?:borders?|frames?(?! of| rate| size)|keylines?|passe-?partouts?|matt?e?s?\b(?! paper)|edgings?|mounts?(?=\s*(?:,|or|and|nor|\.|$)))/i;
 const LISTED_MARK =
@@ -114,7 +115,7 @@ const A_MARK =
   /\b(?:names?|dates?|texts?|titles?|captions?|signatures?|initials|logos?|copyright|writing|written|lettering|inscriptions?)\b/i;
 /** On the picture, or to be seen. */
 const LAID_OVER =
-  /\b(?:on|onto|into|off|over|across|(?<=names? )in|(?<=names? shows )in)(?: any part of)? (?:the |your |any |an |each |its )?(?:picture|image|photo(?:graph)?|work|it|them)s?\b|\bvisible\b|\bin the (?:\w+ ){0,2}corner\b|\b(?:picture|image|photo(?:graph)?|work)s?\b[^.;]{0,20}\bshow (?:who|whose)\b/i;
+  /\b(?:on|onto|into|off|over|across|(?<=(?:names?|captions?|text|titles?|writing) )in|(?<=names? shows )in)(?: any part of)? (?:the |your |any |an |each |its )?(?:picture|image|photo(?:graph)?|work|it|them)s?\b|\bvisible\b|\bin the (?:\w+ ){0,2}corner\b|\b(?:picture|image|photo(?:graph)?|work)s?\b[^.;]{0,20}\bshow (?:who|whose)\b/i;
 
 const BESIDE_METADATA =
   /(?:,|\b(?:or|nor|and)) (?:in )?(?:the |its |their )?(?:metadata|exif|iptc|file ?-?names?)\b/gi;
@@ -142,7 +143,7 @@ function readSaidOverlays(segment: Segment): Found[] {
   if (border && (BORDER_LIMITED.test(text) || !BORDER_EXCLUDED.test(text))) {
     const clause = decisive(text, border.index) ?? clauseAt(text, border.index);
     const value =
-      BORDER_LIMITED.test(text) || (YES.test(clause) && !NO.test(clause))
+      BORDER_LIMITED.test(text) || BORDER_USED.test(text) || (YES.test(clause) && !NO.test(clause))
         ? 'allowed'
         : NO.test(clause)
           ? 'forbidden'
@@ -206,7 +207,7 @@ const AUTHOR =
 const GONE =
   /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be|in)\b|lead to \w+|no\b|without|free of|erased?|scrub\w*|taken? (?:it |them )?out|wiped?|emptied|(?:do not|don['’]t) (?:embed|include|add)|deactivat\w*|disabl\w*|off(?! the))\b/i;
 const FILLED =
-  /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
+  /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|goes in|ha(?:ve|s) to be in|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
 /** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
 const NAMED_IN =
   /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b|^(?:creator|author|copyright|credit)\b[^.;]{0,40} in the (?:metadata|iptc|exif)(?: data)?,? please|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)[^.;]{0,40}\b(?:creator|author|copyright)\b[^.;]{0,40}\bin (?:the )?(?:iptc|metadata|exif)\b/i;

@@ -130,6 +130,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`\\b(?<n>${COUNT}) of your (?:own |recent )?(?:photos|pictures|images|photographs)\\b`, 'i'),
   new RegExp(`^how many\\s*:\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(`\\((?<n>${COUNT}) (?:per|for each) (?:family|person|household|child|member|entrant)\\b`, 'i'),
+  new RegExp(`^(?:just |only )?(?<n>one|1|two|three) ${THINGS} \\((?:jpe?g|png|tiff?)`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -241,7 +242,7 @@ const OF_MONEY =
 
 /** "One file per photograph", "two images from earlier rounds". */
 const OF_OTHERS =
-  /^ (?:at a time|at once|in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
+  /^ (?:at a time|at once|per (?:insect|animal|plant|hedge|find|object|sighting|site|room|building|place|day|week)\b|in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
@@ -270,7 +271,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
     const inAll = IN_ALL.exec(text);
     if ((NOT_TOTAL.test(text) || /\bin each\W*$/i.test(text)) && !(inAll && !OF_MONEY.test(text))) continue;
     // A club's panel has a limit for each of its members as well.
-    if (/\b(?:by|from|of) any one (?:member|author|photographer|person)\b/i.test(text) && found.length)
+    if (/\b(?:by|from|of) any (?:one )?(?:member|author|photographer|person)\b/i.test(text) && found.length)
       continue;
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);

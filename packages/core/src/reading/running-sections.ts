@@ -31,7 +31,7 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
 }
 
 const LETTERED_ONLY =
-  /(?<![\w])\(?(?<code>[A-Z]|\d)[).]\s*(?<label>[A-Z][A-Za-z&’' -]{2,30}?)(?=\s+\(?(?:[A-Z]|\d)[).]|\s{2,}|[.,;]|$)/g;
+  /(?<![\w])\(?(?<code>[A-Z]|\d)[).]\s*(?<label>[A-Z][A-Za-z&’' -]{2,30}?(?: \([a-z]+\))?)(?=\s+\(?(?:[A-Z]|\d)[).]|\s{2,}|[.,;]|$)/g;
 
 /** "A) Colour – 6 images, B) Monochrome – 5 images", "SECTIONS  A) Colour  B) Monochrome  C) Travel". */
 function readLettered(segments: readonly Segment[]): ReadSections | undefined {

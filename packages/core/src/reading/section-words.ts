@@ -22,7 +22,7 @@ const EACH = new RegExp(
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\beach (?:with |of )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category)\\b(?:[^.;\\d]|max\\.){0,30}?\\b(${COUNT})\\s*${THINGS}`,
+  `\\beach (?:with |of )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any)(?: one)? (?:section|class|category|theme)\\b(?:[^.;\\d]|max\\.){0,30}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** The limit that stands for every section alike, as it is written. */

@@ -127,6 +127,8 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     // "15. 03. 2027".
     if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
       continue;
+    // "Our street (old or new!) in pictures".
+    if (/^[)"”’]+\s+[a-z]/.test(next)) continue;
     // A sentence may begin with sRGB.
     if (/^\.+$/.test(match[0]) && /^[a-z](?!RGB)/.test(next)) continue;
     found.push({ text: text.slice(from, upto), start: from });

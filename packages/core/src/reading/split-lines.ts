@@ -41,7 +41,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
     /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim() ??
     (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
-  if (head === undefined) return undefined;
+  if (head === undefined || OF_TEXT.test(head)) return undefined;
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
@@ -51,6 +51,9 @@ function namedHead(line: string, isInFull = false): string | undefined {
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
 }
+
+/** "The short version: …" heads a text and no file. */
+const OF_TEXT = /\b(?:(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
 
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 
