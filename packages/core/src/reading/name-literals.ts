@@ -69,6 +69,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   picturetitle: 'title',
   nameofpicture: 'title',
   donorname: 'author',
+  category: 'section code',
   artist: 'author',
   numberofphoto: 'sequence',
   numberofpicture: 'sequence',

@@ -21,7 +21,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     /\b(?:entry|submission|application|competitor(?:['’]s)?|competition|ticket) (?:number|no\b\.?|id|reference|code)/gi,
   ],
   ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
-  ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials\b/gi],
+  ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials?\b(?! (?:letter|date))/gi],
   ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
@@ -35,7 +35,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
   [
     'author',
-    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|^name(?= and (?:the )?title)|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
+    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|(?<=\btitle and )name(?= in)|^name(?= and (?:the )?title)|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
   ],
   [
     'title',

@@ -36,9 +36,9 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|term of (?:presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entries|uploads?)\b|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|term of (?:presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK =
-  /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
+  /\bsend (?:them |it )?to\s*$|\b(?:by|until|up to(?: and including)?|till|before|through|no later|latest)\b/i;
 const ABOUT_ENTRIES =
   /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|(?:one|two|three|four|five) each|orders?|participation|(?:number|issue)(?=\s*:)|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
@@ -78,7 +78,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
     const isTooLate =
-      /\bafter(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?\s*$/i.test(
+      /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?\s*$/i.test(
         text.slice(0, stamp.start),
       ) && TOO_LATE.test(text);
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
@@ -124,7 +124,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /\bopens?\b(?:(?!\bclos).)*$/is.test(clause) &&
       !endsSpan &&
       !isTooLate &&
-      !/\bopens? (?:until|till)\b/i.test(clause)
+      !/\bopens? (?:for \w+ )?(?:until|till)\b/i.test(clause)
     )
       continue;
     // "Entries are accepted from 1 March" is where they begin.
@@ -164,7 +164,7 @@ function withoutDate({ text: whole, start }: Segment): Found[] {
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (the end of (?:the|this|next) (?:month|week))\b|\b(?:by|before|until|till) [^.;]{0,16}\bthe ((?:mon|tues|wednes|thurs|fri|satur|sun)day before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (the end of (?:the|this|next) (?:month|week))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (

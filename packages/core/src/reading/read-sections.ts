@@ -16,16 +16,44 @@ const CODED =
 const LEADING_CODE =
   /^(?:[-*•–·]\s*)?(?:(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)?(?:(?<number>\d{3}|\d{1,2}(?=\s{2,}[A-Z][A-Za-z&/’' -]+\s{2,}\d{1,2}$))\s{2,}|(?<plain>\d{1,2}) (?=[A-Z][A-Za-z&/’' -]+ [-–] \d)|(?<=(?:[Ss]ection|[Cc]lass|[Cc]ategory|SECTION|CLASS|CATEGORY)\s+)(?<classed>\d{1,3})[\s:.(–-]+|(?<letters>[A-Z]{1,3}\d?)\s*(?:[:.)=–—-]\s*|\s{2,}))(?<label>[A-Z][A-Za-z&/’' -]{2,38}?)\)?(?<tail>(?:\s{2,}|\s*[:(–—,-]\s*|\s+)(?:limit |up to |max(?:imum)?\.? (?:of )?|not more than |no more than |at most )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten)\b.*|)$/;
 const LIMITED = new RegExp(
-  `^(?:[-*•–·]\\s*|\\d{1,2}[.)] )?(?<label>[A-Z][A-Za-z&/’'"“” -]{2,38}?)\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
+  `^(?:[-*•–·]\\s*|\\d{1,2}[.)] )?(?<label>[A-Z][A-Za-z&/’'"“” -]{2,38}?)(?: \\((?:under|over) \\d+\\))?\\s*(?:\\(|[:–—-]\\s*|\\s{2,})(?<tail>(?:limit |up to |max(?:imum)?\\.? (?:of )?|not more than |no more than |at most )?(?:${COUNT})\\s*(?:${THINGS})?(?: each| max(?:imum)?)?\\)?)[.,;]?$`,
 );
 export function readSections(segments: readonly Segment[]): ReadSections {
   const listed = readListed(segments);
   if (listed.sections.length >= 2) return withEach(listed, segments);
   const numbered = readNumbered(segments);
   if (numbered) return withEach(numbered, segments);
+  const classed = readClassed(segments);
+  if (classed) return withEach(classed, segments);
   const bulleted = readBulleted(segments);
   if (bulleted) return withEach(bulleted, segments);
   return readRunning(segments) ?? { sections: [], found: [] };
+}
+
+/** "Class A Colour", "Class B Monochrome": rows that begin with the word and a letter. */
+function readClassed(segments: readonly Segment[]): ReadSections | undefined {
+  const rows = segments.flatMap(segment => {
+    const row =
+      /^(?:section|class|category) (?<code>[A-H]|\d)\s*[:.–-]?\s+(?<label>[A-Z][A-Za-z&’' -]{2,38})$/i.exec(
+        segment.text,
+      )?.groups;
+    return row ? [{ segment, code: row['code'] ?? '', label: row['label'] ?? '' }] : [];
+  });
+  return rows.length < 2 ? undefined : inRows(rows);
+}
+
+/** Sections that each have a row of their own. */
+function inRows(rows: readonly { segment: Segment; code: string | null; label: string }[]): ReadSections {
+  return {
+    sections: rows.map(({ code, label }) => ({ code, label, limit: null })),
+    found: rows.map(({ segment, label }) => ({
+      field: 'sections',
+      value: label,
+      start: segment.start,
+      end: segment.start + segment.text.length,
+      advice: false,
+    })),
+  };
 }
 
 /** "41  A county view", "42  Livestock": rows whose numbers follow each other, in a text that speaks of classes. */
@@ -39,16 +67,7 @@ function readNumbered(segments: readonly Segment[]): ReadSections | undefined {
     (row, i) => Number(row.code) === Number(rows[0]?.code) + i && !NOT_SECTION.test(row.label),
   );
   if (rows.length < 2 || !isRow) return undefined;
-  return {
-    sections: rows.map(({ code, label }) => ({ code, label, limit: null })),
-    found: rows.map(({ segment, label }) => ({
-      field: 'sections',
-      value: label,
-      start: segment.start,
-      end: segment.start + segment.text.length,
-      advice: false,
-    })),
-  };
+  return inRows(rows);
 }
 
 /** Names alone, one to a line, under a heading that says what they are. */
@@ -69,16 +88,7 @@ function readBulleted(segments: readonly Segment[]): ReadSections | undefined {
     names.push({ segment, label, code: row?.['code'] ?? null });
   }
   if (names.length < 2) return undefined;
-  return {
-    sections: names.map(({ code, label }) => ({ code, label, limit: null })),
-    found: names.map(({ segment, label }) => ({
-      field: 'sections',
-      value: label,
-      start: segment.start,
-      end: segment.start + segment.text.length,
-      advice: false,
-    })),
-  };
+  return inRows(names);
 }
 
 /** A limit that stands once for all sections of a list that gives none. */

@@ -131,6 +131,13 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`^how many\\s*:\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(`\\((?<n>${COUNT}) (?:per|for each) (?:family|person|household|child|member|entrant)\\b`, 'i'),
   new RegExp(`^(?:just |only )?(?<n>one|1|two|three) ${THINGS} \\((?:jpe?g|png|tiff?)`, 'i'),
+  new RegExp(
+    `^between (?:${COUNT}) and (?<n>${COUNT})\\s+${THINGS} (?:are|is) (?:required|needed|asked|expected)`,
+    'i',
+  ),
+  new RegExp(`\\bthe (?:maximum|limit) is (?<n>${COUNT})\\s+${THINGS}\\b`, 'i'),
+  new RegExp(`^(?:no\\.?|nr\\.?) of ${THINGS}\\s*[:=]\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
+  new RegExp(`\\binvited to (?:submit|send|enter|show) (?:up to )?(?<n>${COUNT})\\s+${THINGS}`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -232,7 +239,7 @@ const TOTALS: readonly RegExp[] = [
   ),
 ];
 const NOT_TOTAL =
-  /\b(?:in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|each (?:image|picture|photo\w*|work|file) is|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
+  /\b(?:exhibition (?:will )?(?:consists?|contains?|comprises?|shows?)|in each of the (?:\w+ )?(?:sections|classes|categories|groups)|(?:for|of) every (?:work|picture|image)|(?:of|for) each (?:work|piece|picture)|\bpay\b|costs?\b|per work|per entry|for each work|fees?|crowns|discount|prizes?|awards?|medals?|selected|shown|printed in|per page|an? issue|groups? of|catalogue|last (?:year|time|season)|previous|no author|each (?:image|picture|photo\w*|work|file) is|scored?|so far|of the (?:images|pictures)|months|already|per (?:section|class|category)|(?:in|for) (?:each|any(?: one)?|every)(?: (?:section|class|category)|\s*[.,;]|$)|each section|every section|(?:one|a|any) section only)\b/i;
 
 /** A club's panel may hold only so many of one person. */
 const OF_ONE =

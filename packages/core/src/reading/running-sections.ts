@@ -31,15 +31,19 @@ export function readRunning(segments: readonly Segment[]): ReadSections | undefi
 }
 
 const LETTERED_ONLY =
-  /(?<![\w])\(?(?<code>[A-Z]|\d)[).]\s*(?<label>[A-Z][A-Za-z&’' -]{2,30}?(?: \([a-z]+\))?)(?=\s+\(?(?:[A-Z]|\d)[).]|\s{2,}|[.,;]|$)/g;
+  /(?<![\w])\(?(?<code>[A-Za-h]|\d)[).]\s*(?<label>[A-Z][A-Za-z&’' -]{2,30}?(?: \([a-z]+\))?)(?=\s+\(?(?:[A-Za-h]|\d)[).]|\s{2,}|[.,:;]|\s+\(|$)/g;
 
 /** "A) Colour – 6 images, B) Monochrome – 5 images", "SECTIONS  A) Colour  B) Monochrome  C) Travel". */
 function readLettered(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, segment] of segments.entries()) {
     const named = [...segment.text.matchAll(LETTERED_ONLY)].map(m => m.groups);
     const codes = named.map(g => g?.['code']).join('');
-    const isRow = ['ABCDEFGH', '12345678'].some(row => row.startsWith(codes));
-    if (named.length >= 2 && isRow && /\b(?:sections|classes|categories|themes?)\b/i.test(segment.text)) {
+    const isRow = ['ABCDEFGH', 'abcdefgh', '12345678'].some(row => row.startsWith(codes));
+    if (
+      named.length >= 2 &&
+      isRow &&
+      /\b(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b/i.test(segment.text)
+    ) {
       const each = eachOf(nearby(segments, i));
       return inOne(
         segment,
@@ -114,7 +118,7 @@ function readInLine(segments: readonly Segment[]): ReadSections | undefined {
 const LETTER_BEFORE = /^(?<code>[A-H]) (?<label>[A-Z].+)$/;
 
 const EACH_BEHIND = new RegExp(
-  `(?:,|\\s[-–]) (?:with )?(?:up to |max\\.? |a maximum of |at most )?(?:${COUNT}) ${THINGS} (?:(?:in|per|for) )?each.*$`,
+  `(?:,|\\s[-–]|\\s(?=\\()) ?\\(?(?:with )?(?:up to |max\\.? |a maximum of |at most )?(?:${COUNT}) ${THINGS} (?:(?:in|per|for) )?(?:each|section|class|category).*$`,
   'i',
 );
 
