@@ -101,6 +101,13 @@ export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
 }
 
+let lastAsked: { sentence: string; isAdvised: boolean } | undefined;
+
+function hasAdvice(sentence: string): boolean {
+  if (lastAsked?.sentence !== sentence) lastAsked = { sentence, isAdvised: isAdvice(sentence) };
+  return lastAsked.isAdvised;
+}
+
 /** A part of a sentence: up to the next comma, bracket or dash. */
 const PART_BEFORE = /(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*$/;
 const PART_AFTER = /^(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*/;
@@ -117,6 +124,8 @@ const ENDS_ADVISED =
  * it that speaks of what follows.
  */
 export function isAdvisedAt(whole: string, at: number): boolean {
+  // Asked for every number of a sentence, most of which hold no advice at all.
+  if (!hasAdvice(whole)) return false;
   const sentence = withoutDensity(whole);
   const before = sentence.slice(0, at);
   const own = (PART_BEFORE.exec(before)?.[0] ?? '') + (PART_AFTER.exec(sentence.slice(at))?.[0] ?? '');

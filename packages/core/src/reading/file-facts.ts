@@ -1,7 +1,9 @@
 import type { Found } from './found.ts';
 import { readFurther } from './read-further.ts';
 import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
-import { readMetadata, readMonochrome, readOverlays } from './read-permissions.ts';
+import { readMetadata } from './read-metadata.ts';
+import { readMonochrome } from './read-monochrome.ts';
+import { readOverlays } from './read-overlays.ts';
 import { readPhysical, readPhysicalSide, type PhysicalSide, type PhysicalSize } from './read-print.ts';
 import { readEitherWay, readRatio } from './read-shape.ts';
 import { readSimple } from './read-simple.ts';

@@ -98,7 +98,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
 function pairRange(text: string, from: number, to: number): Bound | undefined {
-  const [before, after] = [text.slice(0, from), text.slice(to)];
+  const [before, after] = [text.slice(Math.max(0, from - 40), from), text.slice(to, to + 40)];
   if (/^\s*(?:to|-|–)\s*\d+\s*[x×]\s*\d/i.test(after)) return 'min';
   if (/\bbetween\s*$/i.test(before) && /^\s*and\s*\d+\s*[x×]/i.test(after)) return 'min';
   if (/\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*(?:to|-|–)\s*$/i.test(before)) return 'max';

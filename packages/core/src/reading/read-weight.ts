@@ -36,121 +36,146 @@ const IF_MORE =
 /** What belongs to every file of many. */
 const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
 
+/** A weight with its place in the sentence. */
+interface Weighed {
+  /** undefined: what stands here is no demand, and no other reading of it is either. */
+  field: 'bytesMin' | 'bytesMax' | 'packageBytesMax' | undefined;
+  bytes: number;
+  /** As written where its case leaves a doubt. */
+  unit: string;
+  from: number;
+  to: number;
+}
+
 /** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
-export function readWeight(segment: Segment): Found[] {
-  const { text } = segment;
+export function readWeight({ text, start }: Segment): Found[] {
   const namesOthers = NOT_OURS.test(text);
   const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
-  const found: Found[] = [];
-  const taken: [number, number][] = [];
-  const add = (field: string, bytes: number, unit: string, from: number, to: number) => {
+  const ranges = rangesIn(text).filter(w => !isOther(w.from));
+  const isTaken = (from: number, to: number) => ranges.some(r => from < r.to && to > r.from);
+  const said = [
+    ...ranges,
+    ...singlesIn(text).filter(w => !isTaken(w.from, w.to) && !isOther(w.from)),
+    ...bareLimitIn(text),
+    ...spokenIn(text),
+  ];
+  // "400 KB (400,000 bytes)" says one thing twice.
+  const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
+  return [...said, ...plain].flatMap(({ field, bytes, unit, from, to }) => {
+    if (field === undefined) return [];
     const doubt = doubtOf(unit);
-    found.push({
-      field,
-      value: bytes,
-      start: segment.start + from,
-      end: segment.start + to,
-      advice: isAdvisedAt(text, from),
-      // Eight bits make a byte.
-      ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
-    });
-    taken.push([from, to]);
-  };
-  const isPackage = (from: number, to: number) => {
-    // Another weight in the sentence has its own words beside it.
-    const before = text
-      .slice(Math.max(0, from - 70), from)
-      .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '');
-    const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
-    return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
-  };
+    return [
+      {
+        field,
+        value: bytes,
+        start: start + from,
+        end: start + to,
+        advice: isAdvisedAt(text, from),
+        // Eight bits make a byte.
+        ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
+      },
+    ];
+  });
+}
 
-  for (const match of text.matchAll(RANGE)) {
+/** Whether a weight is that of all files together. */
+function isPackage(text: string, from: number, to: number): boolean {
+  // Another weight in the sentence has its own words beside it.
+  const before = text
+    .slice(Math.max(0, from - 70), from)
+    .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '');
+  const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
+  return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
+}
+
+/** "From 300 KB to 3 MB". */
+function rangesIn(text: string): Weighed[] {
+  return [...text.matchAll(RANGE)].flatMap((match): Weighed[] => {
     const { a = '', b = '', unitA, unitB = '' } = match.groups ?? {};
     const [low, high] = [bytesOf(a, unitA ?? unitB), bytesOf(b, unitB)];
-    const end = match.index + match[0].length;
-    if (low === undefined || high === undefined || low >= high) continue;
-    if (isOther(match.index)) continue;
+    if (low === undefined || high === undefined || low >= high) return [];
+    const at = { from: match.index, to: match.index + match[0].length };
     // "2 to 3 MB is plenty" is no demand.
-    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough|ideal|best|fine)\b/i.test(text.slice(end))) {
-      taken.push([match.index, end]);
-      continue;
-    }
+    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough|ideal|best|fine)\b/i.test(text.slice(at.to)))
+      return [{ field: undefined, bytes: high, unit: '', ...at }];
     // The doubt about a unit is raised once, with the greater number.
-    add('bytesMin', low, '', match.index, end);
-    add('bytesMax', high, unitB, match.index, end);
-  }
-  for (const match of text.matchAll(WEIGHT)) {
-    const { n = '', unit = '' } = match.groups ?? {};
-    const end = match.index + match[0].length;
-    if (taken.some(([from, to]) => match.index < to && end > from)) continue;
+    return [
+      { field: 'bytesMin', bytes: low, unit: '', ...at },
+      { field: 'bytesMax', bytes: high, unit: unitB, ...at },
+    ];
+  });
+}
+
+/** Whether the number with a unit that stands here asks nothing of a file. */
+function isNoDemand(text: string, unit: string, from: number, to: number): boolean {
+  const [before, after] = [text.slice(0, from), text.slice(to)];
+  return (
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
-    if (
-      /^[km]$/i.test(unit) &&
-      !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|less than)/i.test(text)
-    )
-      continue;
+    (/^[km]$/i.test(unit) &&
+      !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|less than)/i.test(text)) ||
     // "4K (3840 × 2160)" is a screen.
-    if (
-      unit === 'K' &&
-      /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(text.slice(end))
-    )
-      continue;
+    (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
-    if (/^\s*(?:is|are) (?:fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(text.slice(end))) continue;
+    /^\s*(?:is|are) (?:fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(after) ||
     // "About 2 MB each, 4 MB at most."
-    if (ABOUT.test(text.slice(0, match.index)) && [...text.matchAll(WEIGHT)].length > 1) continue;
-    if (/^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(text.slice(end))) continue;
-    if (
-      /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(text.slice(0, match.index))
-    )
-      continue;
-    if (OF_WORDS.test(text) && !/\b(?:jpe?g|image|photo|picture|tiff?)s?\b/i.test(text)) continue;
-    if (OF_PAPERS.test(text.slice(0, match.index)) || /^\s*(?:pdf|video)/i.test(text.slice(end))) continue;
-    const bytes = bytesOf(n, unit);
-    if (bytes === undefined || isOther(match.index)) continue;
-    const bound = boundOf(text.slice(0, match.index), text.slice(end));
-    // "If the zip is larger than 50 MB, split it."
-    const isTurnedAt = bound === 'min' && IF_MORE.test(text.slice(0, match.index));
-    const isReduced = /\b(?:smaller|reduce|resize|compress|shrink)\b/i.test(text.slice(end));
-    if (isTurnedAt && !isReduced && !isPackage(match.index, end)) continue;
-    if (bound === 'min' && !isTurnedAt) add('bytesMin', bytes, unit, match.index, end);
-    else
-      add(
-        isPackage(match.index, end) || /^g/i.test(unit) ? 'packageBytesMax' : 'bytesMax',
-        bytes,
-        unit,
-        match.index,
-        end,
-      );
-  }
-  // "About 2 MB is OK but nothing over 3."
-  const bare = BARE_LIMIT.exec(text);
-  const unitBefore = /\d\s*(?<unit>[km]i?b|megs?)\b/i.exec(text.slice(0, bare?.index ?? 0))?.groups?.['unit'];
-  const limit = bare && unitBefore ? bytesOf(bare.groups?.['n'] ?? '', unitBefore) : undefined;
-  if (bare && limit !== undefined) add('bytesMax', limit, '', bare.index, bare.index + bare[0].length);
-  for (const match of text.matchAll(SPOKEN)) {
+    (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
+    /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||
+    /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(before) ||
+    (OF_WORDS.test(text) && !/\b(?:jpe?g|image|photo|picture|tiff?)s?\b/i.test(text)) ||
+    OF_PAPERS.test(before) ||
+    /^\s*(?:pdf|video)/i.test(after)
+  );
+}
+
+/** "No larger than 2 MB". */
+function singlesIn(text: string): Weighed[] {
+  return [...text.matchAll(WEIGHT)].flatMap((match): Weighed[] => {
     const { n = '', unit = '' } = match.groups ?? {};
-    const end = match.index + match[0].length;
+    const [from, to] = [match.index, match.index + match[0].length];
+    const bytes = bytesOf(n, unit);
+    if (bytes === undefined || isNoDemand(text, unit, from, to)) return [];
+    const [before, after] = [text.slice(0, from), text.slice(to)];
+    const bound = boundOf(before, after);
+    const isOfAll = isPackage(text, from, to);
+    // "If the zip is larger than 50 MB, split it."
+    const isTurned = bound === 'min' && IF_MORE.test(before);
+    const isReduced = /\b(?:smaller|reduce|resize|compress|shrink)\b/i.test(after);
+    if (isTurned && !isReduced && !isOfAll) return [];
+    const isLeast = bound === 'min' && !isTurned;
+    const field = isLeast ? 'bytesMin' : isOfAll || /^g/i.test(unit) ? 'packageBytesMax' : 'bytesMax';
+    return [{ field, bytes, unit, from, to }];
+  });
+}
+
+/** "About 2 MB is OK but nothing over 3." */
+function bareLimitIn(text: string): Weighed[] {
+  const bare = BARE_LIMIT.exec(text);
+  const unit = /\d\s*(?<unit>[km]i?b|megs?)\b/i.exec(text.slice(0, bare?.index ?? 0))?.groups?.['unit'];
+  const bytes = bare && unit ? bytesOf(bare.groups?.['n'] ?? '', unit) : undefined;
+  if (!bare || bytes === undefined) return [];
+  return [{ field: 'bytesMax', bytes, unit: '', from: bare.index, to: bare.index + bare[0].length }];
+}
+
+/** "Half a megabyte". */
+function spokenIn(text: string): Weighed[] {
+  return [...text.matchAll(SPOKEN)].map(match => {
+    const { n = '', unit = '' } = match.groups ?? {};
+    const [from, to] = [match.index, match.index + match[0].length];
     const bytes = (/half/i.test(n) ? 0.5 : readCount(n)) * factorOf(unit.toLowerCase());
-    const bound = boundOf(text.slice(0, match.index), text.slice(end));
-    add(
-      bound === 'min' ? 'bytesMin' : isPackage(match.index, end) ? 'packageBytesMax' : 'bytesMax',
-      bytes,
-      unit,
-      match.index,
-      end,
-    );
-  }
-  for (const match of text.matchAll(PLAIN_BYTES)) {
+    const isLeast = boundOf(text.slice(0, from), text.slice(to)) === 'min';
+    const field = isLeast ? 'bytesMin' : isPackage(text, from, to) ? 'packageBytesMax' : 'bytesMax';
+    return { field, bytes, unit, from, to };
+  });
+}
+
+/** "400,000 bytes". */
+function plainIn(text: string): Weighed[] {
+  return [...text.matchAll(PLAIN_BYTES)].map(match => {
+    const [from, to] = [match.index, match.index + match[0].length];
+    const isLeast = boundOf(text.slice(0, from), text.slice(to)) === 'min';
     const bytes = Number((match[1] ?? '').replace(/\D/g, ''));
-    const end = match.index + match[0].length;
-    const bound = boundOf(text.slice(0, match.index), text.slice(end));
-    // "400 KB (400,000 bytes)" says one thing twice.
-    if (!found.some(f => f.value === bytes))
-      add(bound === 'min' ? 'bytesMin' : 'bytesMax', bytes, 'bytes', match.index, end);
-  }
-  return found;
+    return { field: isLeast ? 'bytesMin' : 'bytesMax', bytes, unit: 'bytes', from, to };
+  });
 }
 
 function bytesOf(written: string, unit: string): number | undefined {

@@ -1,0 +1,69 @@
+import type { Stamp } from './dates.ts';
+
+/** Times of the day beside a date, with their zone. */
+
+const CLOCK =
+  /(?:\b|(?<=\dT))(?:(?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b|(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+const ZONES: readonly (readonly [RegExp, string])[] = [
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cest)\b/i, '+02:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:bst)\b/i, '+01:00'],
+  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:eet)\b/i, '+02:00'],
+];
+
+/** The time that belongs to a date: the nearest in the same sentence. */
+export function timeNear(
+  text: string,
+  start: number,
+  end: number,
+): { clock: string; zone: string; start: number; end: number } | undefined {
+  const times = [...text.matchAll(CLOCK)].flatMap(match => {
+    const at = match.index;
+    const to = at + match[0].length;
+    // "28.02.2027" holds no clock, and a date's own figures are none either.
+    if (at < end && to > start) return [];
+    if (/^[.:/]\d/.test(text.slice(to)) || /[\d.:/]$/.test(text.slice(0, at))) return [];
+    const clock = clockOf(match);
+    const distance = at >= end ? at - end : start - to;
+    return clock && distance <= 60 ? [{ clock, start: at, end: to, distance }] : [];
+  });
+  const [nearest] = times.sort((a, b) => a.distance - b.distance);
+  if (!nearest) return undefined;
+  return {
+    clock: nearest.clock,
+    zone: zoneAt(text.slice(nearest.end)),
+    start: nearest.start,
+    end: nearest.end,
+  };
+}
+
+/** A time that another sentence gives, with the place of the date. */
+export function withPlace<T>(
+  time: T | undefined,
+  { start, end }: Stamp,
+): (T & { start: number; end: number }) | undefined {
+  return time && { ...time, start, end };
+}
+
+/** The zone that is named right here; empty where none is. */
+export function zoneAt(after: string): string {
+  return ZONES.find(([words]) => words.test(after))?.[1] ?? '';
+}
+
+function clockOf(match: RegExpMatchArray): string | undefined {
+  const { spoken, past, part } = match.groups ?? {};
+  if (spoken !== undefined) {
+    const hours = (Number(spoken) % 12) + (part === 'morning' ? 0 : 12);
+    return `${String(hours).padStart(2, '0')}:${past ?? '00'}`;
+  }
+  const [h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match.slice(5);
+  if (midnight) return '23:59';
+  if (noon) return '12:00';
+  let hours = Number(h12 ?? h24 ?? h4 ?? hOnly);
+  let minutes = Number(m12 ?? m24 ?? m4 ?? 0);
+  if (half) hours = (hours % 12) + (/^p/i.test(half) ? 12 : 0);
+  if (hours === 24 && minutes === 0) [hours, minutes] = [23, 59];
+  if (hours > 23 || minutes > 59) return undefined;
+  return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
+}

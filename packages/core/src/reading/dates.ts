@@ -1,0 +1,145 @@
+/** Dates as organisers write them: in words, in figures, with or without a year. */
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const MONTH =
+  '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\\.?';
+/** Days of the month in words. */
+const ORDINALS = [
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+];
+const DAY = '(\\d{1,2})(?:st|nd|rd|th)?';
+const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
+  {
+    words: new RegExp(`\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`, 'gi'),
+    order: 'dmy',
+  },
+  { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },
+  {
+    words: new RegExp(`\\b(${ORDINALS.join('|')})(?: day)? of (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
+    order: 'dmy',
+  },
+  { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})(?!\d)/g, order: 'ymd' },
+  { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
+];
+
+/** A date in a text, or a doubt about it. */
+export interface Stamp {
+  value: string | null;
+  start: number;
+  end: number;
+  doubt?: string;
+}
+
+/** All dates of a text, in their order. */
+export function datesIn(text: string): Stamp[] {
+  const stamps: Stamp[] = [];
+  for (const { words, order } of DATES)
+    for (const match of text.matchAll(words)) {
+      const [whole, a = '', b = '', c] = order === 'ymd' ? [match[0], match[1], match[3], match[4]] : match;
+      const at = { start: match.index, end: match.index + whole.length };
+      if (stamps.some(s => at.start < s.end && at.end > s.start)) continue;
+      const stamp = stampOf(order, a, b, c, whole.trim());
+      stamps.push({ ...(byWeekday(text, match.index, a, b, c) ?? stamp), ...at });
+    }
+  return stamps.sort((x, y) => x.start - y.start);
+}
+
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+
+/** "Friday 11/06/2027": only one of the two orders falls on that day of the week. */
+function byWeekday(
+  text: string,
+  at: number,
+  a: string,
+  b: string,
+  c: string | undefined,
+): { value: string } | undefined {
+  const day = /\b((?:sun|mon|tues|wednes|thurs|fri|satur)day),?\s*$/i.exec(text.slice(0, at))?.[1];
+  if (!day || c?.length !== 4 || !/^\d+$/.test(a) || !/^\d+$/.test(b)) return undefined;
+  const wanted = WEEKDAYS.indexOf(day.toLowerCase());
+  const [year, x, y] = [Number(c), Number(a), Number(b)];
+  const orders = [
+    [y, x],
+    [x, y],
+  ] as const;
+  const fitting = orders.filter(
+    ([month, date]) => dated(year, month, date, '').value !== null && weekdayOf(year, month, date) === wanted,
+  );
+  const [only] = fitting;
+  if (fitting.length !== 1 || !only) return undefined;
+  return { value: dated(year, only[0], only[1], '').value ?? '' };
+}
+
+/** Day of the week, 0 for Sunday, by Zeller's congruence. */
+function weekdayOf(year: number, month: number, day: number): number {
+  const [m, y] = month < 3 ? [month + 12, year - 1] : [month, year];
+  const h =
+    (day +
+      Math.floor((13 * (m + 1)) / 5) +
+      y +
+      Math.floor(y / 4) -
+      Math.floor(y / 100) +
+      Math.floor(y / 400)) %
+    7;
+  return (h + 6) % 7;
+}
+
+function stampOf(
+  order: string,
+  a: string,
+  b: string,
+  c: string | undefined,
+  written: string,
+): { value: string | null; doubt?: string } {
+  const month = (word: string) => MONTHS.indexOf(word.slice(0, 3).toLowerCase()) + 1;
+  const year = c === undefined ? undefined : Number(c.replace(/[’']/, '').replace(/^(\d{2})$/, '20$1'));
+  if (order === 'ymd') return dated(Number(a), Number(b), Number(c), written);
+  if (order === 'numeric') {
+    const [x, y] = [Number(a), Number(b)];
+    if (x > 12 || /\./.test(written)) return dated(year, y, x, written);
+    if (y > 12) return dated(year, x, y, written);
+    return x === y
+      ? dated(year, x, y, written)
+      : { value: null, doubt: `'${written}' could be day or month first` };
+  }
+  const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
+  if (year === undefined) return { value: null, doubt: `'${written}' has no year` };
+  return dated(year, m, day, written);
+}
+
+const dayOf = (written: string) => Number(written) || ORDINALS.indexOf(written.toLowerCase()) + 1;
+
+function dated(
+  year: number | undefined,
+  month: number,
+  day: number,
+  written: string,
+): { value: string | null; doubt?: string } {
+  const lengths = [
+    31,
+    year !== undefined && year % 4 === 0 ? 29 : 28,
+    31,
+    30,
+    31,
+    30,
+    31,
+    31,
+    30,
+    31,
+    30,
+    31,
+  ];
+  if (year === undefined || month < 1 || month > 12 || day < 1 || day > (lengths[month - 1] ?? 0))
+    return { value: null, doubt: `'${written}' is no date of the calendar` };
+  const two = (n: number) => String(n).padStart(2, '0');
+  return { value: `${year}-${two(month)}-${two(day)}` };
+}

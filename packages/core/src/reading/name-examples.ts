@@ -1,0 +1,45 @@
+/** Names of files that a text shows, cut out of the sentences round them. */
+
+/** One name, with words of its sentence before it. */
+export const EXAMPLE =
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+export const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
+/** Words that lead up to an example and are no part of it. */
+const LEAD =
+  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|images?|pictures?|photos?|your|thus|jpeg|jpg|say)$/i;
+/** Words that lead up to an example as well, but stand inside titles too. */
+const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
+
+/** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
+export function trimExample(name: string, isSentenceStart = false): string {
+  // "Title of Image" is one word of a name.
+  const tied = name.replace(/\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print)\b/gi, m =>
+    m.replace(/ /g, TIE),
+  );
+  // "sequence - 3F07.jpg": the dash belongs to the sentence.
+  const dashed = /^[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)$/.exec(tied)?.groups?.['name'];
+  if (dashed) return dashed.replaceAll(TIE, ' ');
+  const words = tied.split(' ');
+  const isLead = (word: string, i: number) =>
+    LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
+  let start = 0;
+  // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
+  for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
+  // "The Old Ferry.jpg" begins with its article; the sentence's own one stands in front of other words.
+  const isOfSentence = (word: string) =>
+    SMALL.test(word) && (isSentenceStart || /^[a-z]/.test(word) || /^title$/i.test(word));
+  while (
+    start < words.length - 1 &&
+    isOfSentence(words[start] ?? '') &&
+    !/^(?:by|[-–])$/.test(words[start + 1] ?? '')
+  )
+    start += 1;
+  // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
+  const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
+  const isTitleFirst =
+    joined > start && words.slice(start, joined).every(w => /^[A-Z\d]/.test(w) || SMALL.test(w));
+  if (joined > start && !isTitleFirst) start = joined;
+  return words.slice(start).join(' ').replaceAll(TIE, ' ');
+}
+
+const TIE = '\u00a0';

@@ -1,0 +1,251 @@
+import { alignExample } from './align-example.ts';
+import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
+import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
+import { partsNamed, type PartSaid } from './part-words.ts';
+import type { Claim } from './read-name-characters.ts';
+import type { ReadNaming } from './reading.ts';
+import type { Segment } from './segments.ts';
+
+/** The parts of a file's name in their order, with what stands between them. */
+
+/** Reads the parts that a text describes, explains, or shows in an example. */
+export function readParts(
+  about: readonly Segment[],
+  all: readonly Segment[],
+  naming: ReadNaming,
+  claim: Claim,
+): void {
+  if (naming.parts) return;
+  let previous: string | undefined;
+  for (const segment of about) {
+    const described = describedParts(segment.text);
+    const [only] = described;
+    if (only && described.length === 1) {
+      const numbered = withNumber(only.part, segment.text, naming.example);
+      if (numbered) {
+        naming.parts = numbered;
+        claim('parts', segment, only.at, only.end);
+        return;
+      }
+      const joined = besideIt(only.part, segment.text, previous, naming.example);
+      if (joined) naming.parts = joined;
+      else if (isNamedAfter(segment.text, naming.example)) naming.parts = [only.part];
+      previous = only.part;
+      if (!naming.parts) continue;
+      claim('parts', segment, only.at, only.end);
+      // What stands in front of it may be said in the next sentence.
+      if (joined) return;
+      continue;
+    }
+    if (naming.parts) return;
+    if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
+    const words = inOrder(described, segment.text).map(d => d.part);
+    const shown = naming.example ? partsOfExample(naming.example) : undefined;
+    // An example that names its own parts, and more of them, is the fuller description.
+    if (shown && shown.filter(part => !part.startsWith('text:')).length > words.length) {
+      naming.parts = shown;
+      return;
+    }
+    const parts =
+      writtenOut(described, segment.text) ??
+      saidBetween(described, segment.text) ??
+      (naming.example ? alignExample(naming.example, words) : undefined) ??
+      literalsOf(naming.example, words, withSeparator(segment, about));
+    // Parts that the example's marks do not fit are not all of them.
+    const isParted = /[A-Za-z\d][_-][A-Za-z\d]/.test(naming.example ?? '');
+    if (isParted && !parts.some(part => part.startsWith('text:'))) return;
+    naming.parts = parts;
+    const [first] = described;
+    const last = described.at(-1);
+    claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
+    return;
+  }
+  const told = naming.example && !naming.parts ? toldApart(about) : undefined;
+  if (told) naming.parts = told;
+  const legend = naming.example && !naming.parts ? readLegend(naming.example, about) : undefined;
+  if (legend) naming.parts = legend;
+  const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
+  if (fromExample) naming.parts = fromExample;
+  naming.parts ??= naming.example ? (withFixedWord(naming.example, all) ?? null) : null;
+}
+
+/** "The title, prefixed by the member's number": the second of two stands first. */
+function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {
+  const [first, second] = described;
+  const isTurned =
+    described.length === 2 &&
+    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b/i.test(
+      text.slice(first?.end, second?.at),
+    );
+  return isTurned ? described.slice().reverse() : described;
+}
+
+/** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
+function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
+  return (
+    /[A-Za-z]{3,}[_-]$/.test(text.slice(0, described[0]?.at)) ||
+    /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
+    described.slice(1).some((d, i) => /^[_-][A-Za-z]{3,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
+  );
+}
+
+/** A sentence with the next one, where that says what stands between the parts: "…; separated by hyphens". */
+function withSeparator(segment: Segment, about: readonly Segment[]): string {
+  const next = about[about.indexOf(segment) + 1];
+  const isOfIt =
+    next?.line === segment.line && /^(?:all )?(?:separated|joined|divided|linked|with)\b/i.test(next.text);
+  return isOfIt ? `${segment.text} ${next.text}` : segment.text;
+}
+
+/** "Begin with your first name: Greta_1.jpg, Greta_2.jpg": examples that differ in their number alone. */
+function withNumber(part: string, text: string, example: string | null): string[] | undefined {
+  if (!example || part === 'sequence') return undefined;
+  // "Put your last name at the beginning: Okoro_01.jpg".
+  if (
+    /^[A-Za-z]+[ _-]0*\d{1,2}\.\w+$/.test(example) &&
+    /\b(?:begin\w*|start\w*|first|in front)\b/i.test(text)
+  )
+    return alignExample(example, [part, 'sequence']);
+  const stems = [...text.matchAll(EVERY_EXAMPLE)].map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
+  const heads = new Set(stems.map(stem => stem.replace(/\d+$/, '')));
+  const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d$/.test(stem));
+  return isRow ? alignExample(example, [part, 'sequence']) : undefined;
+}
+
+/** "Put your membership number in front of it": a second part beside the one of the sentence before. */
+function besideIt(
+  part: string,
+  text: string,
+  previous: string | undefined,
+  example: string | null,
+): string[] | undefined {
+  if (!previous || previous === part || !/\b(?:put|add|place|write|with|preceded|followed)\b/i.test(text))
+    return undefined;
+  const isBefore =
+    /\b(?:in front of|before|ahead of|preceding) (?:it|that|this|the \w+)\b|\bpreceded by\b|\bfirst\b/i.test(
+      text,
+    );
+  const isAfter =
+    /\b(?:after|behind|following) (?:it|that|this|the \w+)\b|\bat the end\b|\bfollowed by\b/i.test(text);
+  if (isBefore === isAfter) return undefined;
+  const parts = isBefore ? [part, previous] : [previous, part];
+  return literalsOf(example, parts, text);
+}
+
+/** "001-Title.jpg where 001 is your entry number": what the words of the example stand for. */
+function readLegend(example: string, about: readonly Segment[]): string[] | undefined {
+  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  return [/( - |_)/, /( - |[ _-])/]
+    .map(marks => explained(stem.split(marks), about))
+    .find(parts => parts !== undefined);
+}
+
+/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a first word that is the organiser's own. */
+function withFixedWord(example: string, all: readonly Segment[]): string[] | undefined {
+  const match = /^(?<word>[A-Z][A-Za-z]{2,20})(?<mark> - |[_-])(?<rest>.+)$/.exec(example)?.groups;
+  const [word = '', mark = '', rest = ''] = [match?.['word'], match?.['mark'], match?.['rest']];
+  const isOwn = all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(s.text));
+  const parts = word && isOwn ? partsOfExample(rest) : undefined;
+  return parts && [`text:${word}${mark}`, ...parts];
+}
+
+/** "Surname_W.jpg and Surname_P.tif": examples that differ in one word, which tells the files of an entry apart. */
+function toldApart(about: readonly Segment[]): string[] | undefined {
+  const stems = about
+    .flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)])
+    .map(m =>
+      trimExample(m[0])
+        .replace(/\.\w+$/, '')
+        .split(/( - |[_-])/),
+    );
+  const [first, second] = stems;
+  if (!first || !second || first.length !== second.length || first.length < 3) return undefined;
+  const different = first.flatMap((piece, i) => (piece === second[i] ? [] : [i]));
+  const [only] = different;
+  if (
+    only === undefined ||
+    different.length !== 1 ||
+    !/^[A-Za-z]+$/.test((first[only] ?? '') + (second[only] ?? ''))
+  )
+    return undefined;
+  const parts = first.map((piece, i) =>
+    i === only ? 'deliverable' : i % 2 ? `text:${piece}` : partsOfExample(`${piece}_title`)?.[0],
+  );
+  return parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
+}
+
+/** @param pieces words and the marks between them, in turn */
+function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {
+  let isSaid = false;
+  const parts = pieces.map((piece, i) => {
+    if (i % 2) return `text:${piece}`;
+    const legend = new RegExp(
+      `\\b${piece.replace(/[^\w]/g, '.')} (?:is|are|stands for|means|being|=) (?:the |your |an? )?(?<what>[^,.;]{3,40})`,
+      'i',
+    );
+    const what = about.map(s => legend.exec(s.text)?.groups?.['what']).find(w => w !== undefined);
+    const part = what === undefined ? undefined : partsNamed(what)[0]?.part;
+    isSaid ||= part !== undefined;
+    return part ?? partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
+  });
+  // "21_Evening Tide, 21 being your member number": words that nothing explains are the title.
+  const open = parts.flatMap((part, i) => (part === undefined ? [i] : []));
+  const [only] = open;
+  if (only !== undefined && open.length === 1 && / /.test(pieces[only] ?? '')) parts[only] = 'title';
+  return isSaid && parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
+}
+
+/** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
+function isNamedAfter(text: string, example: string | null): boolean {
+  const isSaid =
+    /\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should|shall|has to) be the name of the (?:file|image|picture)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+      text,
+    );
+  const stem = (example ?? '').replace(/\.\w+$/, '');
+  const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\bnumber\b/i.test(text);
+  return isSaid && (isNumber || !/[_-]| - /.test(stem));
+}
+
+/** "Call them yourname_title": words that stand for parts, joined, without an ending. */
+const PLACEHOLDER =
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@./-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
+
+/** Reads words that stand for parts, joined, such as yourname_title. */
+export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  for (const segment of about)
+    for (const match of segment.text.matchAll(PLACEHOLDER)) {
+      const written = (match[1] ?? '').trim();
+      // "membership number_title": the words before belong to the first part.
+      const isCut = partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index);
+      const parts = naming.parts || isCut ? undefined : partsOfExample(written);
+      if (!parts) continue;
+      naming.parts = parts;
+      claim('parts', segment, match.index, match.index + written.length);
+    }
+}
+
+function describedParts(text: string): PartSaid[] {
+  // What stands after "for example" is the example, not the description.
+  const upto =
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b|don['’]t)/i.exec(
+      text,
+    )?.index ?? text.length;
+  const lead = partsWithin(text, 0, upto);
+  // "Example: Ruben_Tjaden-Winter.jpg (first name, surname, title)".
+  const listed = /\.(?:jpe?g|tiff?|png)["”'’]?\s*\([^()]+\)/i.exec(text);
+  if (listed && lead.length < 2) return partsWithin(text, listed.index, listed.index + listed[0].length);
+  // "like this: 12-Smith-Evening.jpg where 12 is your member number, followed by …"
+  return lead.length >= 2 ||
+    !/^(?:like this|thus|such as)\s*:|\bwhere\b|\bstands? for\b|\bbeing\b/i.test(text.slice(upto))
+    ? lead
+    : partsWithin(text, upto, text.length);
+}
+
+function partsWithin(text: string, from: number, to: number): PartSaid[] {
+  // The words that lead up to an example belong to the description.
+  const described = text.slice(from, to).replace(EVERY_EXAMPLE, m => {
+    const name = trimExample(m);
+    return m.slice(0, m.length - name.length) + ' '.repeat(name.length);
+  });
+  return partsNamed(' '.repeat(from) + described);
+}
