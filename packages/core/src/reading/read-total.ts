@@ -75,7 +75,7 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`\\b(?:reached )?the limit of (?<n>${COUNT})\\b(?!\\s*(?:px|pixels|mb|kb|cm|mm))`, 'i'),
   new RegExp(`^application\\s*:\\s*(?<n>${COUNT})\\s+${THINGS}`, 'i'),
   new RegExp(
-    `\\b(?:(?<!judges? |we )(?:choose|pick|submit|send|enter|bring|include)|want to see|would like to see|your)\\b (?:us |me |in )?(?:(?!more\\b|one of)[a-z]+ ){0,4}?(?:(?:${COUNT}) ?(?:to|-|–|and|or) ?)?(?<n>${COUNT})\\s+${THINGS}(?! (?:from|of|per|in|for|to) (?:earlier|previous|last|each|every|the same|any))`,
+    `\\b(?:(?<!\\b(?:judges?|jury|we|committee|panel) (?:will |may |can )?)(?:choose|pick|submit|send|enter|bring|include)|want to see|would like to see|your)\\b (?:us |me |in )?(?:(?!more\\b|one of)[a-z]+ ){0,4}?(?:(?:${COUNT}) ?(?:to|-|–|and|or) ?)?(?<n>${COUNT})\\s+${THINGS}(?! (?:from|of|per|in|for|to) (?:earlier|previous|last|each|every|the same|any))`,
     'i',
   ),
   new RegExp(

@@ -37,7 +37,11 @@ const LETTERED_ONLY =
 /** "A) Colour – 6 images, B) Monochrome – 5 images", "SECTIONS  A) Colour  B) Monochrome  C) Travel". */
 function readLettered(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, segment] of segments.entries()) {
-    const named = [...segment.text.matchAll(LETTERED_ONLY)].map(m => m.groups);
+    // "4. SECTIONS  A) Colour": the number before the word counts the paragraphs.
+    const from = /\b(?:sections|classes|categories)\b/i.exec(segment.text)?.index ?? 0;
+    const all = [...segment.text.matchAll(LETTERED_ONLY)];
+    const behind = all.filter(m => m.index >= from);
+    const named = (behind.length >= 2 ? behind : all).map(m => m.groups);
     const codes = named.map(g => g?.['code']).join('');
     const isRow = ['ABCDEFGH', 'abcdefgh', '12345678'].some(row => row.startsWith(codes));
     if (

@@ -46,7 +46,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
     (words <= 3 || (words <= 9 && (kind !== undefined || isListed))) &&
-    (!PROPERTY.test(head) || /\w+ files?$/i.test(head) || SURE.test(head)) &&
+    (!PROPERTY.test(head) || (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) || SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());

@@ -1,0 +1,148 @@
+import { describe, expect, it } from 'vitest';
+import { saidBy, type Said } from '../testing/said-by.ts';
+
+/** Parts of a name that are described, or shown in part. Each sentence with all that it says and nothing more. */
+
+describe('a name that is described, or shown in part', () => {
+  it.each<[string, Said]>([
+    [
+      'Each file name starts with the entry number given on your form, then a hyphen, then the title.',
+      { name: { parts: ['entry number', 'text:-', 'title'] } },
+    ],
+    [
+      'Name the print file title_print.tif and the web file title_web.jpg.',
+      { name: { example: 'title_print.tif', parts: ['title', 'text:_', 'deliverable'] } },
+    ],
+    ['We need the title and nothing else as the file name.', { name: { parts: ['title'] } }],
+    [
+      'File name = your surname + number of the picture, no spaces, e.g. Okafor3.jpg',
+      {
+        name: {
+          example: 'Okafor3.jpg',
+          parts: ['surname', 'sequence'],
+          spaces: 'forbidden',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'The name of the file is the section code, the running number and the title, separated by underscores.',
+      { name: { parts: ['section code', 'text:_', 'sequence', 'text:_', 'title'] } },
+    ],
+    ['Identify every file with your name and the title.', { name: { parts: ['author', 'title'] } }],
+    [
+      'number-initials-title.jpg (example: 04-BH-Wet Street.jpg)',
+      {
+        name: {
+          example: 'number-initials-title.jpg',
+          parts: ['sequence', 'text:-', 'initials', 'text:-', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Please name files [section]-[member no]-[title].jpg',
+      {
+        name: {
+          example: '[section]-[member no]-[title].jpg',
+          parts: ['section code', 'text:-', 'member number', 'text:-', 'title'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'The file name starts with the order number (01, 02 …), followed by the title.',
+      { name: { parts: ['sequence', 'title'] } },
+    ],
+    ['Give each picture a title and use it as its file name.', { name: { parts: ['title'] } }],
+    ['The title of the work is to be used as the file name.', { name: { parts: ['title'] } }],
+    ['File names must match the titles on the entry form.', { name: { parts: ['title'] } }],
+    [
+      'Use the format YEAR_SURNAME_TITLE.',
+      { name: { parts: ['year', 'text:_', 'surname', 'text:_', 'title'] } },
+    ],
+    [
+      'Name each file with the section (C/M), underscore, your initials, underscore, title.',
+      { name: { parts: ['section code', 'text:_', 'initials', 'text:_', 'title'] } },
+    ],
+    ['Please include the title and your name in the filename.', { name: { parts: ['title', 'author'] } }],
+    ['The filename is to be the title.', { name: { parts: ['title'] } }],
+    [
+      'Save the file as your name, e.g. rita_moon.jpg.',
+      { name: { example: 'rita_moon.jpg', extension: 'jpg' } },
+    ],
+    [
+      'File name: student number followed by a lower-case letter (a, b, c), e.g. 882140a.jpg',
+      { name: { example: '882140a.jpg', extension: 'jpg' } },
+    ],
+    [
+      'JPEG file names: <entry number>_<title>.jpg',
+      {
+        formats: ['jpeg'],
+        name: {
+          example: '<entry number>_<title>.jpg',
+          parts: ['entry number', 'text:_', 'title'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Format your filenames: title-species-location.jpg',
+      { name: { example: 'title-species-location.jpg', extension: 'jpg' } },
+    ],
+    ['Files must be named "Photographer name_Title".', { name: { parts: ['author', 'text:_', 'title'] } }],
+    [
+      'Name the images Round2_Surname_Title.jpg.',
+      { name: { example: 'Round2_Surname_Title.jpg', extension: 'jpg' } },
+    ],
+    [
+      'Files should be saved as: section letter, author number, image number with no gaps - e.g. B04217.jpg',
+      {
+        name: {
+          example: 'B04217.jpg',
+          parts: ['section code', 'member number', 'sequence'],
+          spaces: 'forbidden',
+          extension: 'jpg',
+        },
+      },
+    ],
+    ['Use "surname_firstname" as the file name.', { name: { parts: ['surname', 'text:_', 'first name'] } }],
+    [
+      'Filename: [club]_[section]_[sequence 01-10].jpg',
+      { name: { parts: ['club code', 'text:_', 'section code', 'text:_', 'sequence'], extension: 'jpg' } },
+    ],
+    [
+      'Each picture is to be given a name made up of the entry number, an underscore and the title.',
+      { name: { parts: ['entry number', 'text:_', 'title'] } },
+    ],
+    ['Image name: number of the member / title', { name: { parts: ['member number', 'title'] } }],
+    [
+      'The image file names should start with the section code (NA, TR or OP) and a hyphen, followed by the title of the image.',
+      { name: { parts: ['section code', 'text:-', 'title'] } },
+    ],
+    [
+      'Include your surname in the file name: tarn-surname.jpg',
+      { name: { example: 'tarn-surname.jpg', extension: 'jpg' } },
+    ],
+    [
+      'The images are named with your surname, followed by a hyphen and a number (Hope-1, Hope-2, …).',
+      { name: { parts: ['surname', 'text:-', 'sequence'] } },
+    ],
+    ['Save your picture as Name_Town.jpg.', { name: { example: 'Name_Town.jpg', extension: 'jpg' } }],
+    [
+      'Use underscores instead of spaces: Edge_of_Town_Lena_Fry.jpg (title, first name, surname).',
+      {
+        name: {
+          example: 'Edge_of_Town_Lena_Fry.jpg',
+          parts: ['title', 'text:_', 'first name', 'text:_', 'surname'],
+          spaces: 'forbidden',
+          extension: 'jpg',
+        },
+      },
+    ],
+    ['Please put title and name in the file name.', { name: { parts: ['title', 'author'] } }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});
