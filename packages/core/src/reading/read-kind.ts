@@ -173,7 +173,7 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect|makes no odds)\b/i.test(
+    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(
       text,
     )
   )

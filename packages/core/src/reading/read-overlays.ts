@@ -5,7 +5,7 @@ import type { Segment } from './segments.ts';
 /** What may lie over the picture or round it. */
 
 const NO =
-  /\b(?:unframed|no|not|never|nothing|none|rather not|without|free (?:of|from)|remov\w*|must not|may not|cannot|don['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|sent back|returned|eliminat\w*|barred|banned|avoid(?:ed)?|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
+  /\b(?:unframed|no|not|never|nothing|none|rather not|without|free (?:of|from)|remov\w*|must not|may not|cannot|(?:do|does|is|are|wo|should|must|would)n['’]t|forbidden|prohibited|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|sent back|returned|eliminat\w*|barred|banned|avoid(?:ed)?|nor|neither|unacceptable|take[^.;]{0,20}\boff|(?:switched|turned) off|leave (?:them|it|these|those) (?:off|out|away)|leave out|taken out|omit(?:ted)?|not (?:allowed|permitted|accepted))\b/i;
 const YES =
   /\b(?:allowed|permitted|tolerated|may (?:stay|remain|be|have|carry|add|use|include)|welcome|fine|acceptable|ok(?:ay)?|optional|can (?:have|add|be|include|put|use)|may put|at your (?:own )?discretion|up to you|as you (?:like|wish|please))\b/i;
 

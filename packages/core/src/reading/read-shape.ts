@@ -92,7 +92,8 @@ function isBoxByShape(text: string): boolean {
 
 /** Whether width and height may swap. */
 export function readEitherWay(segment: Segment): Found[] {
-  const { text } = segment;
+  // "Vertical images: max. 1080 pixels high": that dot ends no clause.
+  const text = segment.text.replace(/\b(max|min)\.(?=\s)/gi, '$1 ');
   const say = (value: boolean, match: RegExpExecArray): Found[] => [
     {
       field: 'eitherWay',

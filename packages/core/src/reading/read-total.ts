@@ -138,6 +138,10 @@ const TOTALS: readonly RegExp[] = [
   new RegExp(`\\bthe (?:maximum|limit) is (?<n>${COUNT})\\s+${THINGS}\\b`, 'i'),
   new RegExp(`^(?:no\\.?|nr\\.?) of ${THINGS}\\s*[:=]\\s*(?:up to |max\\.? )?(?<n>${COUNT})\\b`, 'i'),
   new RegExp(`\\binvited to (?:submit|send|enter|show) (?:up to )?(?<n>${COUNT})\\s+${THINGS}`, 'i'),
+  new RegExp(
+    `\\btake (?:just )?(?<n>one|1) ${THINGS}\\b[^.;]{0,40}\\b(?:and|then) (?:e-?mail|send|upload)`,
+    'i',
+  ),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -201,7 +205,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:send|submit|enter|offer|upload)\\b[^.;\\d]{0,20}\\b(?:no more than|not more than|up to|at most) (?<n>${COUNT})\\s*(?:[,.;(]|$)`,
+    `\\b(?:send|submit|enter|offer|upload)\\b[^.;\\d]{0,20}\\b(?:no more than|not more than|up to|at most) (?<n>${COUNT})\\s*(?:[,.;(]|by\\b|$)`,
     'i',
   ),
   new RegExp(
@@ -249,7 +253,10 @@ const OF_MONEY =
 
 /** "One file per photograph", "two images from earlier rounds". */
 const OF_OTHERS =
-  /^ (?:at a time|at once|per (?:insect|animal|plant|hedge|find|object|sighting|site|room|building|place|day|week)\b|in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
+  /^ (?:at a time|at once|in the \w+(?: \w+)? (?:section|class|category)|(?:from|of|in) (?:an? )?(?:earlier|previous|last|past)\b|(?:per|for each|of each|for every) (?:photo|picture|image|work|file|print|piece|page|issue|section|class|categor))/i;
+/** "Three per species": as many again of the next one. */
+const PER_OTHER =
+  /\bper (?:species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|day|week)\b/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
@@ -285,6 +292,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       const n = Object.values(match?.groups ?? {}).find(written => written !== undefined);
       if (!match || n === undefined) continue;
       const value = readCount(n);
+      if (PER_OTHER.test(text.slice(match.index, match.index + match[0].length + 12))) continue;
       if (OF_OTHERS.test(text.slice(match.index + match[0].length))) continue;
       // "Digital entries: 24 February" is a day.
       if (A_DAY.test(text.slice(match.index + match[0].lastIndexOf(n) + n.length))) continue;
