@@ -57,7 +57,7 @@ export function factsOf(segments: readonly Segment[]): Facts {
 }
 
 const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice to have|better|recommended|preferred|ideal(?:ly)?|optional|suggested)\s*:/i;
+  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice to have|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
 /** "Would like: sRGB; 300 dpi": all that stands behind such words on their line is a wish. */
 function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {

@@ -7,11 +7,11 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|term of (?:presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
+  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term of (?:presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const ABOUT_ENTRIES =
-  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|per (?:person|member|family|household)|(?:one|two|three|four|five) each|orders?|participation|(?:number|issue)(?=\s*:)|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
+  /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|how many can i|per (?:person|member|family|household)|(?:one|two|three|four|five) each|orders?|participation|(?:number|issue)(?=\s*:)|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
   /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
@@ -44,7 +44,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     const isTooLate =
       /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?\s*$/i.test(
         text.slice(0, stamp.start),
-      ) && TOO_LATE.test(text);
+      ) &&
+      (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));
     const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
@@ -95,7 +96,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
     const isAlone =
       text.length < 60 &&
-      /^(?:[-*•–·→✓]\s*)?(?:(?:all|everything|both|please|to (?:me|us)) )*(?:by|before|until|till|not later than)\b/i.test(
+      /^(?:[-*•–·→✓]\s*)?(?:(?:all|everything|both|please|to \w+) )*(?:by|before|until|till|not later than)\b/i.test(
         text,
       );
     if (!isStrong && !isAlone && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;

@@ -71,7 +71,7 @@ function isDenied(text: string, at: number): boolean {
   const before = text.slice(Math.max(0, at - 60), at);
   return (
     DENIED.test(before) ||
-    /^[^.;,]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not|refused|rejected)|cannot be)\b/i.test(
+    /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not|refused|rejected)|cannot be)\b/i.test(
       text.slice(at).replace(/^\S+/, ''),
     )
   );
@@ -173,9 +173,7 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(
-      text,
-    )
+    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(text)
   )
     return [];
   const at = {

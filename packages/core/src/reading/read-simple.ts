@@ -22,7 +22,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:s?rgb |icc |colou?r |adobe rgb )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:icc |colou?r )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
   {

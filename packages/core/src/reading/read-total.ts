@@ -142,6 +142,16 @@ const TOTALS: readonly RegExp[] = [
     `\\btake (?:just )?(?<n>one|1) ${THINGS}\\b[^.;]{0,40}\\b(?:and|then) (?:e-?mail|send|upload)`,
     'i',
   ),
+  new RegExp(`^(?:between )?(?:${COUNT}) ?(?:and|to|-|–) ?(?<n>${COUNT})\\s+${THINGS}\\.?$`, 'i'),
+  new RegExp(
+    `\\b(?:send|e-?mail|submit|enter|upload)\\b (?:us |me )?(?<n>${COUNT}) (?:[a-z]+ )?${THINGS} per (?:person|member|entrant|child|family|household)\\b`,
+    'i',
+  ),
+  new RegExp(
+    `\\b(?:each|every)\\b [^.;]{3,30}\\b(?:can|may) (?:send|enter|submit|hand in|upload|put in) (?:up to |no more than |at most )?(?<n>${COUNT})\\s*[.;,!]`,
+    'i',
+  ),
+  new RegExp(`\\b(?:enters|submits|sends) (?<n>one|two|three|four|five|six)\\s+${THINGS}\\b`, 'i'),
   new RegExp(`^(?:just|only) (?:the )?(?<n>${COUNT})[.!]*$`, 'i'),
   new RegExp(`\\b(?<n>${COUNT}) of (?:your|the) (?:best|favourite|favorite|strongest|latest)\\b`, 'i'),
   new RegExp(
@@ -197,7 +207,7 @@ const TOTALS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    `\\b(?:you|members|entrants|authors|photographers)\\s+(?:may|can)\\s+(?:send|enter|submit|offer)\\s+(?:as many as |up to |a max(?:imum)? of |no more than |only )?(?<n>${COUNT})\\b(?!\\s*(?:mb|kb|%|px))`,
+    `\\b(?:you|members|entrants|authors|photographers)\\s+(?:may|can)\\s+(?:send|enter|submit|offer|put in|hand in|upload|bring)\\s+(?:as many as |up to |a max(?:imum)? of |no more than |only )?(?<n>${COUNT})\\b(?!\\s*(?:mb|kb|%|px))`,
     'i',
   ),
   new RegExp(

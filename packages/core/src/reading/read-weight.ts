@@ -83,7 +83,9 @@ function isPackage(text: string, from: number, to: number): boolean {
   // Another weight in the sentence has its own words beside it.
   const before = text
     .slice(Math.max(0, from - 70), from)
-    .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '');
+    .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '')
+    // "One picture per person as a JPEG (not larger than 7 MB)".
+    .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
   const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
   return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
 }
