@@ -24,6 +24,20 @@ const draftOf = (text: string) => {
   return { reading, ...draft };
 };
 
+describe('the code of a section', () => {
+  const codes = (text: string) => draftOf(text).sheet.sections.map(s => s.code);
+
+  it('has as many letters as the organiser’s example shows', () => {
+    const text = 'Send 6 images: 2 Open, 2 Mono, 2 Nature. JPEG. Name: section letter and number, e.g. ';
+    expect(codes(`${text}N03.jpg`)).toEqual(['O', 'M', 'N']);
+    expect(codes(`${text}na03.jpg`)).toEqual(['op', 'mo', 'na']);
+  });
+
+  it('is two capitals where no example shows one, and never that of another', () => {
+    expect(codes('JPEG. Send 3 images: 1 Nature, 1 Native, 1 Open.')).toEqual(['NA', 'NA2', 'OP']);
+  });
+});
+
 describe('a doubt about a number', () => {
   it('is settled by choosing one of the numbers', () => {
     const { reading, sheet, lines } = draftOf(

@@ -7,6 +7,7 @@ import {
   type RuleSheet,
   type Section,
 } from '../rules/rule-sheet.ts';
+import { wordsFor } from './align-example.ts';
 import { nameFromReading } from './name-from-reading.ts';
 import type { Claim, ReadDeliverable, Reading } from './reading.ts';
 import { NAME_DETAIL, rulesFromReading, type RuleWork } from './rules-from-reading.ts';
@@ -176,9 +177,12 @@ function closing(closes: string | null): Pick<RuleSheet, 'closes'> {
 const MONOCHROME = /\b(?:mono(?:chrome)?|black[- ](?:and|&)[- ]white|b ?& ?w)\b/i;
 
 function sectionsOf(reading: Reading): Section[] {
+  const { example, parts } = reading.naming;
+  const described = (parts ?? []).filter(part => !part.startsWith('text:'));
+  const shown = wordsFor('section code', example ?? '', described);
   const used = new Set<string>();
   return reading.sections.map((section, i) => {
-    let code = section.code ?? section.label.slice(0, 2).toUpperCase();
+    let code = section.code ?? codeLike(shown, section.label);
     if (used.has(code)) code = `${code}${i + 1}`;
     used.add(code);
     return {
@@ -188,4 +192,15 @@ function sectionsOf(reading: Reading): Section[] {
       ...(MONOCHROME.test(section.label) ? { picture: 'monochrome' as const } : {}),
     };
   });
+}
+
+/**
+ * The code of a section that has none of its own: as many of its first letters, in the same case, as the organiser's
+ * example of a name has for a section; two capitals where it shows none.
+ */
+function codeLike(shown: string | undefined, label: string): string {
+  const letters = label.replace(/[^\p{L}\d]/gu, '');
+  const length = shown !== undefined && /^[A-Za-z]{1,4}$/.test(shown) ? shown.length : 2;
+  const code = letters.slice(0, length);
+  return shown !== undefined && shown === shown.toLowerCase() ? code.toLowerCase() : code.toUpperCase();
 }
