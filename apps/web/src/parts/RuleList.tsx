@@ -211,7 +211,7 @@ function EntryLines({ sheet }: { sheet: RuleSheet }) {
       {declarationsOf(sheet).map(d => (
         <Line key={d.id}>Yours to declare: {d.text}</Line>
       ))}
-      {sheet.checkedOn && <Line>Last compared with the organiser’s text on {sheet.checkedOn}</Line>}
+      {sheet.checkedOn && <Line>Rules last checked on {sheet.checkedOn}</Line>}
     </>
   );
 }

@@ -45,7 +45,7 @@ export function AboutSheet({ sheet, ...lighting }: { sheet: RuleSheet } & Lighti
               ? `Closes ${sheet.closes.at.replace('T', ', ')}${sheet.closes.zone ? ` ${sheet.closes.zone}` : ''}`
               : 'No closing date'
           }
-          below={`Last compared with the organiser’s text on ${sheet.checkedOn ?? 'no day that is known'}.`}
+          below={`Rules last checked on ${sheet.checkedOn ?? 'no day that is known'}.`}
         >
           <Dates sheet={sheet} />
         </LitLine>
