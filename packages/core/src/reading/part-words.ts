@@ -3,7 +3,7 @@
 const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   [
     'section code',
-    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+|\bsection\b(?! (?:only|limit|may|title))/gi,
+    /\b(?:section|class|category)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\b[A-Z] or [A-Z]\b(?=\s*,)|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+|\bsection\b(?! (?:only|limit|may|title))/gi,
   ],
   [
     'member number',

@@ -86,7 +86,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       continue;
     // "It opens on 1 March and closes on 30 April."
     if (
-      /\bopens?\b(?:(?!\bclos).)*$/is.test(clause) &&
+      /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
       !endsSpan &&
       !isTooLate &&
       !/\bopens? (?:for \w+ )?(?:until|till)\b/i.test(clause)

@@ -279,6 +279,7 @@ function withoutMark({ text, start, line }: Segment): Segment {
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
   const found: Found[] = [];
+  let isOfClub = false;
   for (const whole of segments) {
     const segment = withoutMark(whole);
     const { text } = segment;
@@ -295,8 +296,10 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
     const inAll = IN_ALL.exec(text);
     if ((NOT_TOTAL.test(text) || /\bin each\W*$/i.test(text)) && !(inAll && !OF_MONEY.test(text))) continue;
     // A club's panel has a limit for each of its members as well.
-    if (/\b(?:by|from|of) any (?:one )?(?:member|author|photographer|person)\b/i.test(text) && found.length)
-      continue;
+    const isOfOne =
+      /\b(?:by|from|of) any (?:one )?(?:member|author|photographer|person)\b/i.test(text) ||
+      (isOfClub && /\bper (?:author|photographer|member)\b/i.test(text));
+    if (isOfOne && found.length) continue;
     for (const words of inAll ? [IN_ALL, ...TOTALS] : TOTALS) {
       const match = words.exec(text);
       const n = Object.values(match?.groups ?? {}).find(written => written !== undefined);
@@ -312,6 +315,7 @@ export function readTotal(segments: readonly Segment[], sectionFound: readonly F
       // "Three images in Open and two in Nature": the number is a section's.
       const [from, to] = [segment.start + match.index, segment.start + match.index + match[0].length];
       if (sectionFound.some(f => f.end - f.start < 60 && from < f.end && to > f.start)) continue;
+      isOfClub ||= /\bclubs?\b/i.test(match[0]);
       found.push({
         field: 'maxFiles',
         value,

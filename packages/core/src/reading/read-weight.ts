@@ -84,6 +84,11 @@ function isPackage(text: string, from: number, to: number): boolean {
   const before = text
     .slice(Math.max(0, from - 70), from)
     .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '')
+    // "3 pictures per member, JPEG, 3 MB".
+    .replace(
+      /\b(?:pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
+      '',
+    )
     // "One picture per person as a JPEG (not larger than 7 MB)".
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
   const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');

@@ -137,7 +137,9 @@ const LISTED = new RegExp(
 /** "The sections are Open (OP), Nature (NT) and Travel (TR), up to four in each". */
 function readCoded(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, segment] of segments.entries()) {
-    if (!/\b(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(segment.text)) continue;
+    const head = segments[i - 1]?.text ?? '';
+    const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies))\b/i.test(segment.text);
+    if (!isAbout && !/^(?:sections|classes|categories)[.:]?$/i.test(head)) continue;
     const coded = [...segment.text.matchAll(INLINE_CODED)];
     if (coded.length < 2) continue;
     const each = eachOf(nearby(segments, i));
