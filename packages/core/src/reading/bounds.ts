@@ -9,12 +9,8 @@ const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
 /** Scanned in order of place; the last one before a number counts. Denials come first, since they turn a word round. */
 const BEFORE = new RegExp(
   [
-    `(?<max1>\\b${NOT}\\b(?: \\w+){0,3}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
-    `(?<max1d>\\bneither\\b(?: \\w+){0,7}? ${MORE}\\b)`,
-    `(?<max1c>\\bno need\\b(?: \\w+){0,7}? ${MORE}\\b)`,
-    `(?<max1b>n['’]t(?: \\w+){0,2}? ${MORE}\\b)`,
-    `(?<min1b>n['’]t(?: \\w+){0,2}? ${LESS}\\b)`,
-    `(?<min1>\\b${NOT}\\b(?: \\w+){0,3}? ${LESS}\\b)`,
+    `(?<max1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
+    `(?<min1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
@@ -55,8 +51,8 @@ export function boundOf(before: string, rest: string): Bound {
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
-    const { max1, max1b, max1c, max1d, max2, min1, min1b, min2 } = match.groups ?? {};
-    bound = (max1 ?? max1b ?? max1c ?? max1d ?? max2) ? 'max' : (min1 ?? min1b ?? min2) ? 'min' : 'exact';
+    const { max1, max2, min1, min2 } = match.groups ?? {};
+    bound = (max1 ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
   }
   return bound;
 }
@@ -109,8 +105,8 @@ function hasAdvice(sentence: string): boolean {
 }
 
 /** A part of a sentence: up to the next comma, bracket or dash. */
-const PART_BEFORE = /(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*$/;
-const PART_AFTER = /^(?:[^,;()–—-]|(?<=\S)-|-(?=\S))*/;
+const PART_BEFORE = /(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*$/;
+const PART_AFTER = /^(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*/;
 
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
 const HARD = /\b(?:never|must|limit is|stops? at|refuse[sd]?|rejected)\b/i;

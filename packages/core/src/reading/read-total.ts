@@ -131,10 +131,14 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   return LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|that|made|taken)\b)/.test(tail);
 }
 
+/** "12 (maximum)" may be a quality as well. */
+const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|most)|only)/i;
+
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd = /^\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
-  if (OF_EACH.test(tail)) return true;
+  const isNamed = lead.length < 4 || ENTERING.test(lead) || ANY_THINGS.test(lead) || LABELLED.test(lead);
+  if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
   if (!isEnd) return false;

@@ -25,12 +25,14 @@ const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
   ['height', HEIGHT],
 ];
 
-/** "1800 px, long side": named behind a comma, where nothing nearer names one. */
+/** "1800 px, long side", "2048 px max (any side)": named behind a comma or in brackets, where nothing nearer names one. */
 export function sideAside(after: string): SideSaid | undefined {
-  const edge = /^\s*,\s*(?:on the |along the )?(?<edge>long|short)(?:est|er)? (?:side|edge)\b/i.exec(after)
-    ?.groups?.['edge'];
+  const edge =
+    /^\s*(?:max(?:imum)?\.?|min(?:imum)?\.?)?\s*[,(]\s*(?:on |along )?(?:the )?(?<edge>long|short|any|either|each|both)(?:est|er)? (?:side|edge|dimension)s?\b/i.exec(
+      after,
+    )?.groups?.['edge'];
   if (edge === undefined) return undefined;
-  return /long/i.test(edge) ? 'longEdge' : 'shortEdge';
+  return /long/i.test(edge) ? 'longEdge' : /short/i.test(edge) ? 'shortEdge' : 'any';
 }
 
 /** The side that is named first behind a number, before another demand begins. */
@@ -66,7 +68,7 @@ export function sideAfterRange(after: string): SideSaid | undefined {
 
 /** "Longest side 1500": nothing but pixels can be meant. */
 export const EDGE_JUST_BEFORE =
-  /\b(?:long|short)(?:est|er)? (?:side|edge|dimension)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be))*\s*[:=]?\s*$|\b(?:max(?:imum)?|min(?:imum)?)\.? (?:width|height) (?:of |is )?$/i;
+  /\b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$|\b(?:wider|taller|higher|narrower|broader|longer|deeper) than $/i;
 
 /** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
 export function sideOnPaper(before: string): SideSaid | undefined {

@@ -1,0 +1,55 @@
+/** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
+
+const PICTURE = '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|entries|entry)';
+
+/** What lies round a picture. A frame that a picture has to fit in is none. */
+export const BORDER =
+  /\b(?:bordered|borders?|key ?lines?|framelines?|edgings?|passe-?partouts?|matt?e?s?(?! (?:paper|finish|surface))|(?:white|black|gr[ae]y|thin|fine|coloured|narrow) lines?\b(?: (?:round|around))?|unframed|framed(?! (?:prints?|works?) (?:must|should|may|are))|framing|frames?(?! (?:rate|size|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame))\b/gi;
+/** What lies on a picture wherever it is spoken of. */
+export const MARK =
+  /\b(?:water-?mark(?:s|ed|ing)?|(?:date|time)[- ]?(?:stamp|imprint|print|display)s?|logos?|copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?)|text overlays?|lettering|inscriptions?|captions?|identif\w+ (?:\w+ )?marks?|marks? of (?:identification|ownership)|markings?|monograms?|signs? of (?:authorship|ownership|the author)|visible (?:names?|signatures?|dates?|text)|added text|signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos))|(?<=\bbe (?:framed or )?)signed|text of any kind|overlays?)\b/gi;
+/** What lies on a picture where the sentence says so. */
+export const WORD =
+  /\b(?:names?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
+/** "No text", "don’t add the date": such a word right behind a denial. */
+export const WORD_DENIED =
+  /(?:\b(?:no|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
+export const OFF_PICTURE = new RegExp(
+  `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?${PICTURE}\\b`,
+  'i',
+);
+/** A picture by any of its names. */
+export const A_PICTURE = new RegExp(`\\b${PICTURE}\\b`, 'i');
+/** What tells whose picture it is. */
+export const TELLS_WHOSE = new RegExp(
+  `\\b(?:reveal|identif|betray|give away|giving away|tell|show|see|recogni[sz]|disclos)\\w*\\b[^.;]{0,40}\\b(?:who|whose|author|maker|photographer|entrant|identity|you are|you)\\b|\\b(?:author|maker|photographer|entrant)s?\\b[^.;]{0,30}\\b(?:recogni[sz]able|identifi(?:able|ed))\\b`,
+  'i',
+);
+
+/** That a mark is on a picture: "on the image", "images must not bear", "visible", "in the corner". */
+export const ON_PICTURE = new RegExp(
+  `\\b(?:on|onto|into|off|over|across|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:printed|written|shown) at the (?:bottom|top)\\b|\\bvisible\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
+  'i',
+);
+/** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
+export const NOT_ON_PICTURE =
+  /\b(?:file ?-?names?|named|metadata|exif|iptc|fields?|capitals?|e-?mail|message|subject line|entry form|envelope|back of|title of|name (?:each|the|your|all|every|them|it)|pdf|document)\b/i;
+/** Frames and mounts of prints on a wall. */
+export const ON_WALL =
+  /\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
+
+const LIKE =
+  '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
+/** Turns down what is named behind it. */
+export const NO_BEFORE = new RegExp(
+  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|forbidden|prohibited|leave out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|n['’]t\\b|\\bkeep\\b(?=.*\\boff\\b)`,
+  'i',
+);
+/** Turns down what is named before it. */
+export const NO_AFTER =
+  /\b(?:(?:not|n['’]t|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|shall|will|do|does|are|is) ?n[o'’]t\b(?! (?:exceed|be (?:wider|larger|thicker|broader|more)))|cannot|can['’]t|won['’]t|forbidden|prohibited|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|set aside|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|switched off|turned off|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off)|removed?|no thanks|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
+export const YES =
+  /\b(?:allowed|permitted|tolerated|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at your (?:own )?discretion|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|if you (?:like|wish|want))\b/i;
+/** A greatest width of a border lets a border be. */
+export const BORDER_LIMITED =
+  /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\bborders? (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b/i;
