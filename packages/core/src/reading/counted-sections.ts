@@ -1,26 +1,29 @@
-import { COUNT, readCount } from './quantities.ts';
-import { eachOf, inOne, nearby, NOT_SECTION, type ReadSections } from './section-words.ts';
+import { COUNT, readCount, withSmallNumbers } from './quantities.ts';
+import { inOne, NOT_SECTION, SECTION, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
 /** Sections in a sentence, each with its number or its code in front. */
 
 const COUNTED = new RegExp(
-  `\\b(?<n>${COUNT})\\s+(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:(?:are|is|will be|may be) )?(?:for |in )?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: (?:[A-Z][A-Za-z&’'-]{1,24}|section|class|category))?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
   'g',
 );
+
+/** "The Open class (O)". */
+const ITS_SORT = new RegExp(`\\s${SECTION}$`, 'i');
 
 /** "8 Colour (section CL) and 8 Monochrome (section MN)". */
 export function readCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
-    const hits = [...segment.text.matchAll(COUNTED)];
+    const hits = [...withSmallNumbers(segment.text).matchAll(COUNTED)];
     const [first, last] = [hits[0], hits.at(-1)];
     if (!first || !last || first === last) continue;
     const listed = inOne(
       segment,
       hits.map(({ groups }) => ({
         code: groups?.['code'] ?? null,
-        label: groups?.['label'] ?? '',
+        label: (groups?.['label'] ?? '').replace(ITS_SORT, ''),
         limit: readCount(groups?.['n'] ?? ''),
       })),
     );
@@ -65,27 +68,6 @@ export function readPlainCounted(segments: readonly Segment[]): ReadSections | u
     );
     const start = segment.start + segment.text.indexOf(list ?? '');
     return { ...listed, found: listed.found.map(f => ({ ...f, start, end: start + (list ?? '').length })) };
-  }
-  return undefined;
-}
-
-const CODE_FIRST =
-  /(?<![\w-])(?<code>[A-Z]\d?)\s*(?:\((?<label>[A-Z][A-Za-z&’' -]{2,30})\)|[:=]\s*(?<named>[A-Z][A-Za-z&’'-]+(?: [A-Z][a-z&’'-]+)?))/g;
-
-/** "The sections are A (Open), B (Landscape) and C (Natural History)". */
-export function readCodeFirst(segments: readonly Segment[]): ReadSections | undefined {
-  for (const [i, segment] of segments.entries()) {
-    const hits = [...segment.text.matchAll(CODE_FIRST)].map(m => m.groups);
-    if (hits.length < 2 || !/\b(?:sections|class(?:es)|categories)\b/i.test(segment.text)) continue;
-    const each = eachOf(nearby(segments, i));
-    return inOne(
-      segment,
-      hits.map(row => ({
-        code: row?.['code'] ?? null,
-        label: row?.['label'] ?? row?.['named'] ?? '',
-        limit: each ? readCount(each) : null,
-      })),
-    );
   }
   return undefined;
 }

@@ -11,7 +11,9 @@ export function isElsewhere(words: RegExp, text: string, at: number): boolean {
     const end = match.index + match[0].length;
     const between = match.index < at ? text.slice(end, at) : text.slice(at, match.index);
     const isOver =
-      match.index < at ? TURN.test(between) : /[,;:(]|\b(?:but|so|since|because|as)\b/i.test(between);
+      match.index < at
+        ? TURN.test(between)
+        : /[,;:(]|\s[-–—]\s|\b(?:but|so|since|because|as)\b/i.test(between);
     if (!isOver) return true;
   }
   return false;

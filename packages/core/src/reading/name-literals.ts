@@ -70,6 +70,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   nameofpicture: 'title',
   donorname: 'author',
   category: 'section code',
+  theme: 'section code',
   artist: 'author',
   numberofphoto: 'sequence',
   numberofpicture: 'sequence',

@@ -1,42 +1,9 @@
-import { COUNT, readCount } from './quantities.ts';
-import { eachOf, inOne, nearby, NOT_SECTION, type ReadSections } from './section-words.ts';
+import { COUNT, readCount, withSmallNumbers } from './quantities.ts';
+import { eachOf, inOne, nearby, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
 /** Sections whose names a sentence says in passing. */
-
-const OF_EACH =
-  /\b(?:in|for|to) each of (?:(?:the |our )?(?:\w+ )?(?:sections|classes|categories|groups):?,? )?(?<names>[A-Z][^.;:()]{3,120})/;
-const NAMES_AFTER =
-  /\b(?:[Ss]ections|[Cc]lasses|[Cc]ategories)(?: are| will be|:| –| -|,)+ ?(?:the following:? ?)?(?<names>[A-Z][A-Za-z&’' -]{2,30}(?:(?:,| \/)\s*(?:and )?[A-Z][A-Za-z&’' -]{2,30})*(?:,?\s+and|\s+\/) [A-Z][A-Za-z&’' -]{2,30}?)(?=[.;(–]|$|,\s(?:and|with|each|you|up|max))/;
-
-/** "Three sections (Colour, Mono and Nature)". */
-const NAMES_WITHIN = /\b(?:sections|classes|categories)\s*\((?<names>[A-Z][^()\d]{5,120})\)/;
-
-/** "two pictures in each of the classes Open and Set Subject", "the sections are Open, Nature and Travel". */
-export function readOfEach(segments: readonly Segment[]): ReadSections | undefined {
-  for (const [i, segment] of segments.entries()) {
-    const isUnderHead = /^(?:[\w.)]{1,4}\s+)?(?:sections|classes|categories)\s*[.:]?$/i.test(
-      segments[i - 1]?.text ?? '',
-    );
-    const match =
-      OF_EACH.exec(segment.text) ??
-      NAMES_AFTER.exec(segment.text) ??
-      NAMES_WITHIN.exec(segment.text) ??
-      (isUnderHead ? /^(?<names>[A-Z][^.;:()]{6,140})\.?$/.exec(segment.text) : null);
-    const names = (match?.groups?.['names'] ?? '')
-      .split(/,\s*(?:and\s+)?|\s+and\s+|\s+\/\s+/)
-      .map(name => name.trim());
-    if (names.length < 2 || names.some(n => !/^[A-Z][A-Za-z&’' -]{1,30}$/.test(n) || NOT_SECTION.test(n)))
-      continue;
-    const each = eachOf(nearby(segments, i));
-    return inOne(
-      segment,
-      names.map(label => ({ code: null, label, limit: each ? readCount(each) : null })),
-    );
-  }
-  return undefined;
-}
 
 const TAKING = new RegExp(
   `\\b(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?) (?:section|class|category) (?:takes |has |allows |holds )?(?:up to )?(?<n>${COUNT})\\b`,
@@ -100,19 +67,22 @@ const ENTERED = new RegExp(
   'i',
 );
 
+/** Every "two in the Themed section" of a text. */
+function limitsIn(segments: readonly Segment[]) {
+  return segments.flatMap(segment =>
+    [...withSmallNumbers(segment.text).matchAll(IN_SECTION)].map(match => ({ segment, match })),
+  );
+}
+
+/** The limit that a sentence gives a section of this name: "no more than three in Nature". */
+export function limitOfSection(segments: readonly Segment[], label: string): number | undefined {
+  const n = limitsIn(segments).find(({ match }) => match.groups?.['label'] === label)?.match.groups?.['n'];
+  return n === undefined ? undefined : readCount(n);
+}
+
 /** Sections that are named in running sentences. */
 export function readNamed(segments: readonly Segment[]): ReadSections | undefined {
-  const limits = segments.flatMap(segment =>
-    // A number may begin the sentence.
-    [
-      ...segment.text
-        .replace(/\b(?:One|Two|Three|Four|Five|Six)\b/g, n => n.toLowerCase())
-        .matchAll(IN_SECTION),
-    ].map(match => ({
-      segment,
-      match,
-    })),
-  );
+  const limits = limitsIn(segments);
   const letters = segments.flatMap(segment => {
     const hits = [...segment.text.matchAll(LETTER_FOR)];
     const isAbout = /\b(?:sections?|class(?:es)?|categor(?:y|ies)|letters?|codes?)\b/i.test(

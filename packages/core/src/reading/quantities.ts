@@ -45,3 +45,9 @@ export function readDecimal(written: string): number {
   if (/^\d{1,3}(?:[.,’ ]\d{3})+$/.test(written)) return Number(written.replace(/\D/g, ''));
   return Number(written.replace(',', '.'));
 }
+
+const A_NUMBER_WORD = new RegExp(`\\b(?:${Object.keys(NUMBER_WORDS).join('|')})\\b`, 'gi');
+
+/** "Two images in Nature" with its number words in small letters, for patterns in which capitals count. */
+export const withSmallNumbers = (text: string): string =>
+  text.replace(A_NUMBER_WORD, word => word.toLowerCase());

@@ -1,4 +1,5 @@
 import { boundOf, isAdvice, isAdvisedAt } from './bounds.ts';
+import { isElsewhere } from './elsewhere.ts';
 import { A_FORMAT } from './kind-words.ts';
 import { toSpan } from './read-one-side.ts';
 import type { Found } from './found.ts';
@@ -37,11 +38,11 @@ function answered(segment: Segment): Segment {
 export function readFormats(whole: Segment): Found[] {
   const segment = answered(whole);
   const { text } = segment;
-  if (NOT_OURS.test(text)) return [];
+  const isOther = (at: number) => NOT_OURS.test(text) && isElsewhere(NOT_OURS, text, at);
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
   for (const [format, words] of [...FORMATS, ...DOTTED])
     for (const match of text.matchAll(words)) {
-      if (isDenied(text, match.index)) continue;
+      if (isDenied(text, match.index) || isOther(match.index)) continue;
       hits.push({ format, at: match.index, end: match.index + match[0].length });
     }
   if (!hits.length) return [];
@@ -71,7 +72,7 @@ function isDenied(text: string, at: number): boolean {
   const before = text.slice(Math.max(0, at - 60), at);
   return (
     DENIED.test(before) ||
-    /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not|refused|rejected)|cannot be)\b/i.test(
+    /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
       text.slice(at).replace(/^\S+/, ''),
     )
   );
@@ -96,8 +97,8 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
 
 export function readColourSpace(segment: Segment): Found[] {
   const { text } = segment;
+  const isOther = (at: number) => NOT_OURS.test(text) && isElsewhere(NOT_OURS, text, at);
   if (
-    NOT_OURS.test(text) ||
     /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
       text,
     )
@@ -108,6 +109,7 @@ export function readColourSpace(segment: Segment): Found[] {
       .filter(
         m =>
           !isDenied(text, m.index) &&
+          !isOther(m.index) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length)) &&
           !/\b(?:we|printers?)\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&

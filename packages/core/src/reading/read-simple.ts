@@ -107,6 +107,12 @@ const SIMPLE: readonly Simple[] = [
     value: m => `${m[1]}-${m[2]}`,
   },
   {
+    // The first of two that are as good.
+    field: 'quality',
+    words: /\bquality (\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
     field: 'quality',
     words: /\bjpe?g\W{1,3}(?:quality )?level (\d{1,2})\b/i,
     value: m => m[1],

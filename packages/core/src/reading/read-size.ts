@@ -10,7 +10,7 @@ import type { Span } from './reading.ts';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)|your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|last (?:year|season|time|month|round)|previous(?:ly)?|in (?:the )?past|until now|up to now|hitherto|proposed|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:club['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|\bshown (?:\w+ )*?on (?:an?|our|the) [^.;]{0,20}(?:monitor|screen|tv|projector)|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)|your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)|head (?:height|size|must|should)|face (?:should|must)|banner|caption|bio(?:graphy)?\b)/i;
 const PAIR = new RegExp(
   `(?<![\\d.,:-]|\\d/)(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?:\\((?:max|min)\\w*\\.?\\)\\s*)?(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
   'gi',
@@ -97,12 +97,19 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
 }
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
-function pairRange(text: string, from: number, to: number): Bound | undefined {
-  const [before, after] = [text.slice(Math.max(0, from - 40), from), text.slice(to, to + 40)];
-  if (/^\s*(?:to|-|–)\s*\d+\s*[x×]\s*\d/i.test(after)) return 'min';
-  if (/\bbetween\s*$/i.test(before) && /^\s*and\s*\d+\s*[x×]/i.test(after)) return 'min';
-  if (/\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*(?:to|-|–)\s*$/i.test(before)) return 'max';
-  return /\bbetween\s+\d+\s*[x×]\s*\d+\s*(?:px|pixels)?\s*and\s*$/i.test(before) ? 'max' : undefined;
+function pairRange(text: string, start: number, end: number): Bound | undefined {
+  const [before, after] = [text.slice(Math.max(0, start - 40), start), text.slice(end, end + 40)];
+  const pair = `\\d[\\d.,]*\\s*(?:x|×|by)\\s*\\d[\\d.,]*`;
+  const to = '(?:(?:and )?up to|to|-|–)';
+  const isFirst =
+    new RegExp(`^\\s*(?:px|pixels)?\\s*${to}\\s*${pair}`, 'i').test(after) ||
+    (/\b(?:between|from)\s*$/i.test(before) &&
+      new RegExp(`^\\s*(?:px|pixels)?\\s*and\\s*${pair}`, 'i').test(after));
+  if (isFirst) return 'min';
+  const isSecond =
+    new RegExp(`${pair}\\s*(?:px|pixels)?\\s*${to}\\s*$`, 'i').test(before) ||
+    new RegExp(`\\b(?:between|from)\\s+${pair}\\s*(?:px|pixels)?\\s*and\\s*$`, 'i').test(before);
+  return isSecond ? 'max' : undefined;
 }
 
 const SAME_SIDE = new RegExp(

@@ -124,6 +124,9 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
     /^\s*(?:is|are) (?:fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(after) ||
+    /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
+      before,
+    ) ||
     // "About 2 MB each, 4 MB at most."
     (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
     /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||

@@ -11,12 +11,15 @@ export interface ReadSections {
   found: Found[];
 }
 
+/** What organisers call a section. */
+export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|divisions?)';
+export const SECTIONS = '(?:sections|classes|categories|themes|divisions)';
 /** Words that head a line about files or money, and name no section. */
 export const NOT_SECTION =
-  /^(?:max|min|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?)\b/i;
+  /^(?:max|min|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?|gold|silver|bronze|medals?|ribbons?|awards?|jury|judg\w*|total|exhibition|results?|notification|opening|catalogue|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|june|july|august|september|october|november|december|rule|step|stage|sections?|class(?:es)?|categor(?:y|ies)|themes?|names?|e-?mail|address|send|please|no|yes|all|any|each|every|in|up|you|we|if)\b/i;
 
 const EACH = new RegExp(
-  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:(?:may|can) be (?:(?:entered|sent|submitted) )?)?(?:in|for|per|to) (?:section\\b|class\\b|category\\b|each|every|the same|any(?: one)?)(?: of the (?:\\w+ )?(?:sections|classes|categories))?(?: section| class| category)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category)|per (?:section|class|category)|each\\b|a section|in any one section)`,
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:(?:may|can) be (?:(?:entered|sent|submitted) )?)?(?:in|for|per|to) (?:section\\b|class\\b|category\\b|theme\\b|each|every|the same|any(?: one)?)(?: of the (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme)|per (?:section|class|category|theme)|each\\b|a section|in any one section)`,
   'i',
 );
 

@@ -77,7 +77,8 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     const heads = headCells(cellsOf(line), lines[i + 1], lines[i + 2]);
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase());
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
-    if (heads.some(h => /\d/.test(h.text) || h.text.length > 40)) continue;
+    if (heads.some(h => h.text.length > 40)) continue;
+    const hasFigures = heads.some(h => /\d/.test(h.text));
     const isNamed = heads.some(h => labelOf(h.text));
     let properties = 0;
     const groups: Group[] = labels.map(label => ({ label, segments: [] }));
@@ -96,7 +97,7 @@ function readColumns(lines: readonly Line[]): Table | undefined {
       end = row.start + row.text.length;
     }
     // Columns that no known kind heads count where the rows are properties of files.
-    if (rows >= 2 && (isNamed || properties >= 3)) return { groups, start: line.start, end };
+    if (rows >= 2 && ((isNamed && !hasFigures) || properties >= 3)) return { groups, start: line.start, end };
   }
   return undefined;
 }

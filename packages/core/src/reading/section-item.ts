@@ -1,0 +1,106 @@
+import { COUNT, readCount } from './quantities.ts';
+import { NOT_SECTION, SECTION } from './section-words.ts';
+import { THINGS } from './things.ts';
+
+/** One section of a list, taken apart from both ends: mark, code, name, code in brackets, limit. */
+export interface SectionItem {
+  code: string | null;
+  label: string;
+  limit: number | null;
+  /** Whether "section", "class" or the like stands before its code. */
+  isCalled: boolean;
+  /** What stands behind its name in brackets and is no code: "(colour or mono)". */
+  aside: string;
+}
+
+const BULLET = /^(?:[-+*•–·▪]|and\b|the\b)\s*/;
+const CALLED = new RegExp(`^${SECTION}\\s+(?=(?:[A-Z]{1,3}\\d?|\\d{1,3}|[a-h])(?:\\W|$))`, 'i');
+const CODE_BEFORE =
+  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?)\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3})\s+(?=[A-Z])|(?<lone>[A-H])\s+(?=[A-Z][a-z]))/;
+/** Behind the word "section" a code needs no mark. */
+const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
+const LIMIT_BEHIND = new RegExp(
+  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor))?\\)?$`,
+  'i',
+);
+const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
+const A_CODE = /^(?:(?:code|section|class) )?(?<code>[A-Z][A-Z\d]{0,4}|[A-Z]{2,4} [A-Z][a-z]+|\d{1,2})$/;
+const A_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“” –-]{1,44}$/u;
+/** Figures in a name are ages; a colon stands in it only behind the word "class". */
+const FIGURE = /\d(?<!\b(?:under|over)[- ]\d{1,2})/i;
+/** A sentence is no name. */
+const A_SENTENCE =
+  /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
+
+/** Takes a section's line or piece of a list apart; undefined where it is none. */
+export function sectionItem(written: string): SectionItem | undefined {
+  let rest = written
+    .replace(/\s*\n[\s\S]*$/, '')
+    .trim()
+    .replace(/[.;,]$/, '');
+  for (let again = true; again;) {
+    const bare = rest.replace(BULLET, '');
+    again = bare !== rest;
+    rest = bare;
+  }
+  // "A (Open Colour)".
+  const named = /^(?<code>[A-Z]\d?) ?\((?<label>[A-Z][^()]+)\)$/.exec(rest)?.groups;
+  const meant =
+    /^["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|stands for) (?:the )?(?<label>[A-Z].*)$/.exec(
+      rest,
+    )?.groups;
+  if (meant) rest = `${meant['code'] ?? ''}) ${meant['label'] ?? ''}`;
+  if (named) rest = `${named['code'] ?? ''}) ${named['label'] ?? ''}`;
+  const called = CALLED.exec(rest);
+  rest = rest.slice(called?.[0].length ?? 0);
+  const before = called ? CODE_CALLED.exec(rest) : CODE_BEFORE.exec(rest);
+  const groups = before?.groups ?? {};
+  let code =
+    groups['code'] ??
+    groups['bracketed'] ??
+    groups['marked'] ??
+    groups['dashed'] ??
+    groups['apart'] ??
+    groups['spaced'] ??
+    groups['lone'] ??
+    null;
+  const opensBracket = before?.[0].includes('(') && called;
+  rest = rest.slice(before?.[0].length ?? 0);
+  if (opensBracket) rest = rest.replace(/\)/, '');
+  const limited = LIMIT_BEHIND.exec(rest);
+  if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
+  else if (limited) return undefined;
+  let aside = '';
+  for (let bracket = BRACKET_BEHIND.exec(rest); bracket; bracket = BRACKET_BEHIND.exec(rest)) {
+    const inner = bracket.groups?.['inner'] ?? '';
+    const own = A_CODE.exec(inner)?.groups?.['code'];
+    if (own !== undefined && !/^\d/.test(own)) code = own;
+    else aside = inner;
+    rest = rest.slice(0, bracket.index);
+  }
+  const label = rest
+    .trim()
+    .replace(/[\s:–—,-]+$/, '')
+    .replace(new RegExp(`\\s${SECTION}$`, 'i'), '');
+  if (!A_LABEL.test(label) || NOT_SECTION.test(label) || label.split(/\s+/).length > 8) return undefined;
+  if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called)) return undefined;
+  const limit = limited?.groups?.['n'];
+  return {
+    code,
+    label,
+    limit: limit === undefined ? null : readCount(limit),
+    isCalled: called !== null,
+    aside,
+  };
+}
+
+/** A sequence that counts: A, B, C or 1, 2, 3 or 41, 42. */
+export function isInOrder(codes: readonly (string | null)[]): boolean {
+  const [first] = codes;
+  if (!first) return false;
+  const isNext = (code: string | null, i: number) =>
+    /^\d+$/.test(first)
+      ? Number(code) === Number(first) + i
+      : code?.length === 1 && code.charCodeAt(0) === first.charCodeAt(0) + i;
+  return codes.every(isNext);
+}

@@ -1,0 +1,214 @@
+import { COUNT } from './quantities.ts';
+import type { ReadSection } from './reading.ts';
+import { isInOrder, sectionItem, type SectionItem } from './section-item.ts';
+import { inOne, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
+import type { Segment } from './segments.ts';
+import { THINGS } from './things.ts';
+
+/** Sections in a list: one to a line, or in a row within one sentence. */
+
+/** A heading over a list of sections. */
+const HEAD = new RegExp(
+  `^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
+  'i',
+);
+/** A line about files or money is no section. */
+const OF_FILES =
+  /\d\s*-?(?:px|pixels|[km]b|ppi|dpi|bits?)\b|\b(?:pixels|jpe?g|tiff?|s?rgb|yes|no)\b|[£€$]|crowns|\bper (?:work|entry)\b/i;
+
+const nameOf = ({ label, aside }: SectionItem) => `${label} (${aside})`;
+
+interface Row {
+  item: SectionItem;
+  segment: Segment;
+  index: number;
+}
+
+/** Sections that each have a line, or a short sentence, of their own. */
+export function listInLines(segments: readonly Segment[]): ReadSections | undefined {
+  const rows = segments.flatMap((segment, index): Row[] => {
+    const text = segment.text.replace(/\|/g, '  ').replace(INTRO_OF_LINE, '');
+    const item = text.length <= 110 && !OF_FILES.test(text) ? sectionItem(text) : undefined;
+    // Names in a row are a list of their own.
+    return !item || (item.code === null && item.label.includes(',')) ? [] : [{ item, segment, index }];
+  });
+  const runs: Row[][] = [];
+  for (const row of rows) {
+    const run = runs.at(-1);
+    const last = run?.at(-1);
+    if (run && last && row.index - last.index <= 2 && sortOf(row) === sortOf(last)) run.push(row);
+    else runs.push([row]);
+  }
+  const found = runs.flatMap(run => splitBySort(run)).filter(run => run.length >= 2 && isList(run, segments));
+  const [first] = found;
+  if (!first) return undefined;
+  return {
+    sections: sectionsOf(
+      first.map(({ item, segment }) => (isOrdinal(item, segment) ? { ...item, code: null } : item)),
+    ),
+    found: first.map(({ segment, item }) => ({
+      field: 'sections',
+      value: item.label,
+      start: segment.start,
+      end: segment.start + segment.text.length,
+      advice: false,
+    })),
+  };
+}
+
+const INTRO_OF_LINE = new RegExp(`^(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`, 'i');
+
+/** "1. General" counts its line; "1  General" and "Class 1" give a code. */
+const isOrdinal = (item: SectionItem, { text }: Segment) =>
+  !item.isCalled && /^\d+$/.test(item.code ?? '') && /^\W*\d+[.)]/.test(text);
+
+/** Rows of one list have codes of one sort. */
+const sortOf = ({ item, segment }: Row) =>
+  (item.code === null ? '' : /^\d+$/.test(item.code) ? '1' : 'A') +
+  (/^[-+*•–·]/.exec(segment.text)?.[0] ?? '');
+
+/** Lines with a code or a limit, and bare names beside them, are two lists. */
+function splitBySort(run: readonly Row[]): Row[][] {
+  const isFull = ({ item }: Row) => item.code !== null || item.limit !== null || item.isCalled;
+  const full = run.filter(isFull);
+  return full.length >= 2 ? [full, run.slice()] : [run.slice()];
+}
+
+function isList(run: readonly Row[], segments: readonly Segment[]): boolean {
+  const items = run.map(row => row.item);
+  const labels = new Set(items.map(nameOf));
+  if (labels.size !== items.length) return false;
+  const head = segments
+    .slice(Math.max(0, (run[0]?.index ?? 0) - 2), run[0]?.index)
+    .some(s => HEAD.test(s.text));
+  const first = run[0]?.segment.text ?? '';
+  if (head || INTRO_OF_LINE.test(first))
+    return head || items.every(item => item.code !== null || isMarked(item, run)) || isOnOneLine(run);
+  if (items.every(item => item.isCalled)) return true;
+  const isCoded = items.every(item => item.code !== null && !/^\d$/.test(item.code));
+  const isNumbered = items.every(item => item.code !== null) && isInOrder(items.map(item => item.code));
+  if (items.every(item => item.limit !== null)) return true;
+  return (
+    (isCoded || isNumbered) &&
+    segments.some(s =>
+      new RegExp(`\\b${SECTIONS}\\b|\\b(?:per|each|any one) (?:section|class|category)`, 'i').test(s.text),
+    )
+  );
+}
+
+const isOnOneLine = (run: readonly Row[]) => run.every(row => row.segment.line === run[0]?.segment.line);
+const isMarked = (item: SectionItem, run: readonly Row[]) =>
+  run.some(row => row.item === item && /^(?:[-+*•–·]|\(?[a-z\d]{1,2}[.)])/i.test(row.segment.text));
+
+/** What a list is announced with, and what may stand between these words and its first name. */
+const ANNOUNCED = new RegExp(
+  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:.–-]))?|\\b(?:in|to) each of(?= [A-Z])`,
+  'gi',
+);
+const LEADING_IN =
+  /(?::|,| are(?: the following)?:?| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |these are |i\.e\. |being )?/g;
+
+/** Every place behind such words where a list may begin. */
+function beginningsOf(line: string): string[] {
+  return [...line.matchAll(ANNOUNCED)].flatMap(word => {
+    const rest = line.slice(word.index + word[0].length);
+    const lead = /^[^.;]{0,60}/.exec(rest)?.[0] ?? '';
+    return [...lead.matchAll(LEADING_IN)].map(mark => rest.slice(mark.index + mark[0].length));
+  });
+}
+
+/** What is said of all of them behind a list. */
+const BEHIND = new RegExp(
+  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;]{0,60}\\b(?:each|per|every|section|class|category|theme|any one)\\b.*|(?:each|you|entrants|members|authors|and you|an image)\\b.*)$`,
+  'is',
+);
+
+const ONE_SECTION = new RegExp(`\\b${SECTION}\\b`, 'i');
+
+/** Sections that one sentence names in a row. */
+export function listInSentence(segments: readonly Segment[]): ReadSections | undefined {
+  for (const [i, segment] of segments.entries()) {
+    const before = segments[i - 1];
+    const line = restOfLine(segments, i);
+    const regions = [...beginningsOf(line), ...(before && HEAD.test(before.text) ? [line] : [])];
+    for (const region of regions) {
+      const items = itemsOf(region.replace(BEHIND, ''));
+      if (items) return inOne(segment, sectionsOf(items));
+    }
+    // Without a word of sections each name needs a code or a limit.
+    const bare = segment.text.replace(/^[A-Za-z ]{3,20}:\s+/, '').replace(BEHIND, '');
+    const items = OF_FILES.test(segment.text) ? undefined : itemsOf(bare);
+    const isTold =
+      items?.every(item => item.limit !== null) ||
+      (ONE_SECTION.test(segment.text) &&
+        isInOrder(items?.map(item => item.code?.toUpperCase() ?? null) ?? []));
+    if (items && isTold) return inOne(segment, sectionsOf(items));
+  }
+  return undefined;
+}
+
+/** A list with semicolons goes on in the next sentences of its line. */
+function restOfLine(segments: readonly Segment[], at: number): string {
+  const first = segments[at];
+  if (!first) return '';
+  const parts = [first.text];
+  for (const next of segments.slice(at + 1, at + MOST)) {
+    if (next.line !== first.line || !parts.at(-1)?.endsWith(';')) break;
+    parts.push(next.text);
+  }
+  return parts.join(' ');
+}
+
+/** Sentences that one list of sections may take. */
+const MOST = 24;
+const LETTERED = /(?<![\w(])\(?(?:[A-Ha-h]|\d{1,2})[).:]\s*(?=[A-Z])/g;
+
+/** Cuts a list at its letters, semicolons, slashes, dashes or commas, whichever it has first in this order. */
+function piecesOf(list: string): string[] {
+  const marks = [...list.matchAll(LETTERED)].map(m => m.index);
+  if (marks.length >= 2 && (marks[0] ?? 0) < 3)
+    return marks.map((from, i) => list.slice(from, marks[i + 1]).replace(/[\s,;]*(?:and)?\s*$/, ''));
+  if (list.includes(';')) return list.split(/\s*;\s*(?:and )?/);
+  if (/ \/ |[a-z]\/[A-Z]/.test(list)) return list.split(/\s*\/\s*/);
+  if (/\)\s[—–-]\s[A-Z]/.test(list)) return list.split(/\s[—–-]\s(?=[A-Z])/);
+  return splitByAnd(list.split(/\s*,\s*(?:and\s+)?/));
+}
+
+/** The names of a list, each taken apart; undefined where one of the pieces is no name. */
+function itemsOf(region: string): SectionItem[] | undefined {
+  const pieces = piecesOf(
+    region.trim().replace(/[.;,)]+$/, match => (match.includes(')') && region.includes('(') ? ')' : '')),
+  );
+  const items = pieces.map(piece => sectionItem(piece));
+  if (items.length < 2 || items.some(item => item === undefined)) return undefined;
+  const known = items as SectionItem[];
+  const areCoded = known.map(item => item.code !== null);
+  if (new Set(known.map(nameOf)).size !== known.length || new Set(areCoded).size > 1) return undefined;
+  return known;
+}
+
+/** "Plants and Fungi (P) and Landscape (L)": parted where both halves are names of the same sort. */
+function splitByAnd(pieces: readonly string[]): string[] {
+  const last = pieces.at(-1) ?? '';
+  const others = pieces.slice(0, -1);
+  const isCoded =
+    others.some(piece => sectionItem(piece)?.code) || /[([][A-Z]{1,5}\d?[)\]].*\band\b/.test(last);
+  for (const and of last.matchAll(/\s+and\s+(?=["“A-Z(])/g)) {
+    const halves = [last.slice(0, and.index), last.slice(and.index + and[0].length)];
+    if (!isCoded || halves.every(half => sectionItem(half)?.code)) return [...others, ...halves];
+  }
+  return pieces.slice();
+}
+
+/** What stands in brackets behind every name, or leaves a choice, belongs to none. */
+function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
+  const asides = new Set(items.map(item => item.aside));
+  const isShared = asides.size === 1 || items.some(item => /\bor\b|^(?:under|over|any)\b/i.test(item.aside));
+  const codes = items.map(item => item.code);
+  const areSame = items.length > 1 && new Set(codes).size === 1;
+  return items.map(({ code, label, limit, aside }) => ({
+    code: areSame ? null : code,
+    label: aside && !isShared ? `${label} (${aside})` : label,
+    limit,
+  }));
+}
