@@ -12,7 +12,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   'club code': '[A-Za-z]{1,6}\\d{0,3}',
   sequence: '\\d{1,4}|[IVX]{1,4}|[a-z]',
   year: '(?:19|20)\\d\\d|\\d\\d',
-  month: '\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
+  month: '(?:19|20)\\d\\d-\\d\\d|\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
   deliverable: '[A-Za-z]{3,12}',
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */

@@ -50,7 +50,7 @@ export function factsOf(segments: readonly Segment[]): Facts {
   const printed = (beside.length ? beside : onPaper).map(p => p.size);
   const [side] = segments.flatMap(segment => readPhysicalSide(segment) ?? []);
   return {
-    found: [...joinTurned(found), ...turnedPrint(onPaper.map(p => p.size))],
+    found: [...joinTurned(found), ...turnedPrint(printed[0], segments)],
     physical: printed[0],
     side,
   };
@@ -70,14 +70,22 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
   return wished;
 }
 
-/** "30 × 20 cm; uprights 20 × 30 cm". */
-function turnedPrint([first, ...rest]: PhysicalSize[]): Found[] {
-  const turned = rest.find(
-    p => first && p.widthIn === first.heightIn && p.heightIn === first.widthIn && p.widthIn !== p.heightIn,
+/** "30 × 20 cm; uprights 20 × 30 cm": the same two lengths the other way round. */
+function turnedPrint(size: PhysicalSize | undefined, segments: readonly Segment[]): Found[] {
+  if (!size || size.width === size.height) return [];
+  const [w, h] = [size.width, size.height].map(n => String(n).replace('.', '[.,]'));
+  const turned = new RegExp(
+    `(?<![\\d.,])${h ?? ''}\\s*(?:mm|cm|in\\w*|"|″)?\\s*(?:x|×|by)\\s*${w ?? ''}(?![\\d.,]*\\d)`,
+    'i',
   );
-  return turned
-    ? [{ field: 'eitherWay', value: true, start: turned.start, end: turned.end, advice: false }]
-    : [];
+  for (const { text, start } of segments) {
+    const match = turned.exec(text);
+    const from = start + (match?.index ?? 0);
+    // Height may stand first in the size itself.
+    if (!match || (from >= size.start && from < size.end)) continue;
+    return [{ field: 'eitherWay', value: true, start: from, end: from + match[0].length, advice: false }];
+  }
+  return [];
 }
 
 /** "1920 × 1080 or 1080 × 1920" is one size that may be turned, not two that contradict. */

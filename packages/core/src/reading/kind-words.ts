@@ -48,6 +48,12 @@ export const SPEC =
 export const A_FORMAT = /\b(?:jpe?g|png|tiff?|webp)s?\b/i;
 export const A_MEASURE = /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\d/i;
 
+/** What a kind of file is told by: "Scanned prints: scan at 300 ppi" names none. */
+export const OF_A_FILE = new RegExp(
+  `${A_FORMAT.source}|${A_MEASURE.source}|\\d\\s*-?(?:mm|cm|bits?\\b)`,
+  'i',
+);
+
 /** Words that head a line about one property of a file, and name no kind of file. */
 export const PROPERTY =
   /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;

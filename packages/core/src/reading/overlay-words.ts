@@ -1,6 +1,7 @@
 /** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
 
-const PICTURE = '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|entries|entry)';
+const PICTURE =
+  '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER =

@@ -35,7 +35,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
   [
     'author',
-    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|(?<=\btitle and )name(?= in)|^name(?= and (?:the )?title)|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
+    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|(?<=\btitle and )name(?= in)|^name(?= and (?:the )?title)|(?<=\btitle by )name|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
   ],
   [
     'title',
@@ -79,7 +79,12 @@ export function partsNamed(text: string): PartSaid[] {
       hits.push({ part, at, end });
     }
   // "Followed by a lower-case letter" tells files apart in a way of its own.
-  if (/\b(?:an?|the) (?:lower|upper|small|capital)[- ]?(?:case )?letter\b/i.test(described)) return [];
+  if (
+    /\b(?:an?|the) (?:lower|upper|small|capital)[- ]?(?:case )?letter\b|\b(?:and|plus|then) a letter\b/i.test(
+      described,
+    )
+  )
+    return [];
   for (const match of described.matchAll(FIXED_WORD))
     hits.push({ part: `text:${match[1] ?? ''}`, at: match.index, end: match.index + match[0].length });
   // A part that none of these words is for: without it the name would be wrong.

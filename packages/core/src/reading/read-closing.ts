@@ -13,7 +13,7 @@ const WEAK =
 const ABOUT_ENTRIES =
   /\b(?:send|sent|jpe?gs?|cop(?:y|ies)|submit\w*|submissions?|receiv\w*|e-?mail|need(?:ed)?|want(?:ed)?|upload\w*|files?|pictures?|photo(?:graph)?s?|entries|entry|images?|works?|everything|versions?|panels?|in our hands|reach(?:es)?\b|to (?:me|us)\b|appl(?:y|ications?)|let me have|your best|bring|\S+@\S+|deliver(?:y|ed)?|must have|have them|be here|zip|how many can i|per (?:person|member|family|household)|(?:one|two|three|four|five) each|orders?|participation|(?:number|issue)(?=\s*:)|(?:we|i) (?:will )?collect|in by|with (?:us|me)|open|enter(?:ed)?|accept(?:ed)?|do (?:all )?(?:that|this))\b/i;
 const NOT_DEADLINE =
-  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|collect(?:ion|ed)|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
+  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|pay|paid|payment|sold|talk|workshop|taken (?:on or )?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
@@ -95,11 +95,12 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     // "Entries are accepted from 1 March" is where they begin.
     if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
     const isAlone =
-      text.length < 60 &&
-      /^(?:[-*•–·→✓]\s*)?(?:(?:all|everything|both|please|to \w+) )*(?:by|before|until|till|not later than)\b/i.test(
-        text,
-      );
-    if (!isStrong && !isAlone && !(WEAK.test(clause) && ABOUT_ENTRIES.test(text))) continue;
+      /:\s*(?:by|before|until|till|not later than)\s*(?:\w+day,? )?$/i.test(clause) ||
+      (text.length < 60 &&
+        /^(?:[-*•–·→✓]\s*)?(?:(?:all|everything|both|please|to \w+) )*(?:by|before|until|till|not later than)\b/i.test(
+          text,
+        ));
+    if (!isStrong && !isAlone && !WEAK.test(clause)) continue;
     const time =
       timeNear(text, stamp.start, stamp.end) ??
       (isNamedDay
@@ -129,7 +130,7 @@ function withoutDate({ text: whole, start }: Segment): Found[] {
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? [A-Z])|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (the end of (?:the|this|next) (?:month|week))\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) (the end of (?:the|this|next) (?:month|week))\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (

@@ -12,7 +12,7 @@ const NO_SPACES =
 const SPACES =
   /\bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b|\b(?:including|incl\.|counting) (?:the )?spaces\b|\bspaces (?:included|inclusive)\b/i;
 const ALLOWED =
-  /\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
+  /\b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|$)|\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
 const LENGTH = new RegExp(
   `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\()(${COUNT})\\s*(?:characters|letters)(?=\\))|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
@@ -36,7 +36,7 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
     }
     const characters = ALLOWED.exec(text);
     if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
-      naming.allowed = (characters[1] ?? characters[2] ?? '').trim();
+      naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim();
       naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
       claim('allowed', segment, characters.index, characters.index + characters[0].length);
     }

@@ -1,7 +1,7 @@
 import { alignExample } from './align-example.ts';
 import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
-import { partsNamed, type PartSaid } from './part-words.ts';
+import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
@@ -66,6 +66,7 @@ export function readParts(
   if (legend) naming.parts = legend;
   const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
   if (fromExample) naming.parts = fromExample;
+  naming.parts ??= withShared(about) ?? null;
   naming.parts ??= naming.example ? (withFixedWord(naming.example, all) ?? null) : null;
 }
 
@@ -149,6 +150,25 @@ function withFixedWord(example: string, all: readonly Segment[]): string[] | und
   return parts && [`text:${word}${mark}`, ...parts];
 }
 
+/** "Journal27_Surname_number.tif, for instance Journal27_Aske_3.tif": what both have alike is a fixed word. */
+function withShared(about: readonly Segment[]): string[] | undefined {
+  const [first, second] = about
+    .flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)])
+    .map(m =>
+      trimExample(m[0])
+        .replace(/\.\w+$/, '')
+        .split(/( - |[_-])/),
+    );
+  if (!first || !second || first.length !== second.length || first.length < 5) return undefined;
+  const parts = first.map((piece, i) =>
+    i % 2 || piece === second[i] ? `text:${piece}` : partsOfExample(`${piece}_title`)?.[0],
+  );
+  const isKnown =
+    parts.every(part => part !== undefined) &&
+    parts.some((part, i) => i % 2 === 0 && !part?.startsWith('text:'));
+  return isKnown ? joinTexts(parts as string[]) : undefined;
+}
+
 /** "Surname_W.jpg and Surname_P.tif": examples that differ in one word, which tells the files of an entry apart. */
 function toldApart(about: readonly Segment[]): string[] | undefined {
   const stems = about
@@ -198,7 +218,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should|shall|has to) be the name of the (?:file|image|picture)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:files?|file ?-?names?) (?:must|should|shall|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should|shall|has to) be the name of the (?:file|image|picture)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|shall be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bfiles? (?:should|must|are to|shall|will) be (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');

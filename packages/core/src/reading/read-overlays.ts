@@ -35,6 +35,7 @@ const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
 
 function readBorder(segment: Segment): Found[] {
   const { text } = segment;
+  const found: Found[] = [];
   for (const match of text.matchAll(BORDER)) {
     if (OF_WIDER.test(text.slice(0, match.index))) continue;
     const verdict = BORDER_LIMITED.test(text)
@@ -42,9 +43,10 @@ function readBorder(segment: Segment): Found[] {
       : ON_WALL.test(text) || (/\b(?:wider|thicker|broader) than\b/i.test(text) && !YES.test(text))
         ? undefined
         : verdictOn(text, match.index, match[0]);
-    if (verdict) return [at(segment, 'border', verdict, match)];
+    if (verdict) found.push(at(segment, 'border', verdict, match));
   }
-  return [];
+  // "No fancy borders, a plain keyline is fine": what is let be counts.
+  return [found.find(f => f.value === 'allowed') ?? found[0]].filter(f => f !== undefined);
 }
 
 function readMark(segment: Segment): Found[] {

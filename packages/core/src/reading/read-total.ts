@@ -131,12 +131,17 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   return LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|that|made|taken)\b)/.test(tail);
 }
 
+/** "At 10 each" is a price, "compression 9-12" a quality. */
+const OF_OTHER =
+  /\b(?:at|for|costs?|pay)\s*$|\b(?:quality|compression|level|factor|dpi|ppi|version|rule|page)\b[^,;.]*$/i;
+
 /** "12 (maximum)" may be a quality as well. */
 const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|most)|only)/i;
 
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd = /^\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
+  if (OF_OTHER.test(lead)) return false;
   const isNamed = lead.length < 4 || ENTERING.test(lead) || ANY_THINGS.test(lead) || LABELLED.test(lead);
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."

@@ -91,6 +91,14 @@ function isPackage(text: string, from: number, to: number): boolean {
     )
     // "One picture per person as a JPEG (not larger than 7 MB)".
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
+  // "25 MB in total, no single file over 5 MB".
+  const part = before.slice(before.search(/[,;(][^,;(]*$/) + 1);
+  if (
+    /\b(?:(?:single|individual|each|any|every) (?:file|image|picture|photo\w*)|per (?:file|image|picture)|files? each)\b/i.test(
+      part,
+    )
+  )
+    return false;
   const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
   return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
 }

@@ -16,7 +16,7 @@ export interface SectionItem {
 const BULLET = /^(?:[-+*•–·▪]|and\b|the\b)\s*/;
 const CALLED = new RegExp(`^${SECTION}\\s+(?=(?:[A-Z]{1,3}\\d?|\\d{1,3}|[a-h])(?:\\W|$))`, 'i');
 const CODE_BEFORE =
-  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?)\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3})\s+(?=[A-Z])|(?<lone>[A-H])\s+(?=[A-Z][a-z]))/;
+  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3})\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(
@@ -31,6 +31,13 @@ const FIGURE = /\d(?<!\b(?:under|over)[- ]\d{1,2})/i;
 /** A sentence is no name. */
 const A_SENTENCE =
   /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
+
+/** A limit at the end; one within an aside belongs to that: "(3 images joined in one file)". */
+function limitBehind(text: string): RegExpExecArray | undefined {
+  const limited = LIMIT_BEHIND.exec(text);
+  const isWithin = limited && /\([^()]*\w[^()]*$/.test(text.slice(0, limited.index));
+  return limited && !isWithin ? limited : undefined;
+}
 
 /** Takes a section's line or piece of a list apart; undefined where it is none. */
 export function sectionItem(written: string): SectionItem | undefined {
@@ -67,7 +74,7 @@ export function sectionItem(written: string): SectionItem | undefined {
   const opensBracket = before?.[0].includes('(') && called;
   rest = rest.slice(before?.[0].length ?? 0);
   if (opensBracket) rest = rest.replace(/\)/, '');
-  const limited = LIMIT_BEHIND.exec(rest);
+  const limited = limitBehind(rest);
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;
   let aside = '';
@@ -81,7 +88,7 @@ export function sectionItem(written: string): SectionItem | undefined {
   const label = rest
     .trim()
     .replace(/[\s:–—,-]+$/, '')
-    .replace(new RegExp(`\\s${SECTION}$`, 'i'), '');
+    .replace(/\s(?:section|class|category)$/i, '');
   if (!A_LABEL.test(label) || NOT_SECTION.test(label) || label.split(/\s+/).length > 8) return undefined;
   if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called)) return undefined;
   const limit = limited?.groups?.['n'];

@@ -208,7 +208,7 @@ function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
   const areSame = items.length > 1 && new Set(codes).size === 1;
   return items.map(({ code, label, limit, aside }) => ({
     code: areSame ? null : code,
-    label: aside && !isShared ? `${label} (${aside})` : label,
+    label: aside && !isShared && aside.split(' ').length < 4 ? `${label} (${aside})` : label,
     limit,
   }));
 }

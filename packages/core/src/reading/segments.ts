@@ -81,7 +81,7 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
       !(NAMED_VALUE.test(raw) && NAMED_VALUE.test(before.text)) &&
       before.text.trim() !== '' &&
       !isUnderHead(raw, before.text) &&
-      !/[.!?:;]\s*$/.test(before.text) &&
+      !/[.!?:;]\s*$|\.(?:jpe?g|tiff?|png)$/i.test(before.text) &&
       !/\S {2,}\S|\t/.test(before.text.trim());
     if (goesOn) before.text += `\n${raw}`;
     else lines.push({ text: raw, start });

@@ -1,5 +1,5 @@
 import type { Group } from './group.ts';
-import { SPEC } from './kind-words.ts';
+import { OF_A_FILE, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitLines } from './split-lines.ts';
@@ -20,7 +20,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   const lines = splitLines(segments);
   if (lines) return lines;
   const groups = groupByHeadings(segments);
-  const labelled = groups.filter(g => g.label && g.segments.some(s => SPEC.test(s.text)) && !isPaper(g));
+  const labelled = groups.filter(g => g.label && g.segments.some(s => OF_A_FILE.test(s.text)) && !isPaper(g));
   const [later] = labelled;
   if (
     later &&

@@ -1,4 +1,13 @@
-import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, onlyLabelOf, PROPERTY, SPEC } from './kind-words.ts';
+import {
+  A_FORMAT,
+  A_MEASURE,
+  ITEM_MARK,
+  labelOf,
+  OF_A_FILE,
+  onlyLabelOf,
+  PROPERTY,
+  SPEC,
+} from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
 
@@ -48,7 +57,7 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   if (
     head &&
     head.split(/\s+/).length <= 6 &&
-    SPEC.test(own) &&
+    OF_A_FILE.test(own) &&
     !/\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name)\b/i.test(head)
   )
     return labelOf(head);
