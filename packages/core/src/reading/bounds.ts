@@ -91,7 +91,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|customary|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
@@ -115,6 +115,9 @@ const HARD = /\b(?:never|must|limit is|stops? at|refuse[sd]?|rejected)\b/i;
 const ENDS_ADVISED =
   /[^,;()]{3,90}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
 
+/** "16-bit TIFF, preferably uncompressed, in sRGB": between commas it speaks of nothing else. */
+const INSERTED = /,\s*(?:preferably|ideally|if possible|better)\b[^,;]*,/gi;
+
 /**
  * Whether what stands at a place of a sentence is a recommendation: its own part of the sentence says so, or one before
  * it that speaks of what follows.
@@ -130,5 +133,10 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
   if (HARD.test(own)) return false;
   if (!isAdvice(before)) return false;
-  return isAdvice(before.replace(/\([^()]*\)/g, ' ').replace(ENDS_ADVISED, ' '));
+  return isAdvice(
+    before
+      .replace(/\([^()]*\)/g, ' ')
+      .replace(ENDS_ADVISED, ' ')
+      .replace(INSERTED, ' '),
+  );
 }

@@ -22,11 +22,14 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   ['catalogue number', /\bcatalogue (?:number|no\b\.?)/gi],
   ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials?\b(?! (?:letter|date))/gi],
-  ['first name', /\b(?:first|given|christian|fore)[ -]?names?\b/gi],
+  [
+    'first name',
+    /\b(?:first|given|christian|fore)[ -]?names?\b|(?<=\bsurname and )name\b(?: of the author)?/gi,
+  ],
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|running (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?|number \()(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|\bnumber (?:your|the|all) (?:pictures|images|files|photos)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*(?:[,+&(.;=]|->|→)| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=\band (?:a |the )?)number(?=\s*(?:[,.;(]|$))|(?<=["“'])number(?= title)|(?<=\()number(?=,)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|(?:running|progressive) (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of preference)|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?|number \()(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|\bnumber (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*(?:[,+&(.;=]|->|→)| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=\band (?:a |the )?)number(?=\s*(?:[,.;(]|$))|(?<=["“'])number(?= title)|(?<=\()number(?=,)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],

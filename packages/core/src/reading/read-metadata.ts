@@ -1,127 +1,151 @@
-import { at, clauseAt } from './clause.ts';
+import { at } from './clause.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
-/** What is to be hidden in the file, or not: place, author, everything. */
+/** What is to be hidden in the file, or not: the place, the author, everything. Each part of a sentence says its own. */
 
-const LOCATION =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|location services|(?<=\b(?:remove|delete|strip) the )location|(?<=\b(?:not|n['’]t) (?:embed|include|add) (?:the |any )?)location(?=[.,;]|$)|geo-?location|location (?=(?:is|must|has|should)\b)|location (?:data|information|tags?|metadata)|co-?ordinates)\b/i;
-const AUTHOR =
-  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|names?)(?:['’]s)?\b[^.;]{0,80}\b(?:fields?|tags?|metadata|exif|iptc|properties|file info(?:rmation)?)|author (?:information|data|details) in the file|(?:exif|iptc|metadata|file info(?:rmation)?|properties|fields?)\b[^.;,]{0,30}\b(?:author|creator|artist|copyright|by-?line|photographer|your name)\b|(?:your |the author['’]s |author |photographer['’]s )?names? must not (?:appear|be)[^.;]{0,25}\b(?:in|inside) (?:the )?(?:file|metadata))/i;
-const GONE =
-  /\b(?:remov\w*|strip\w*|delet\w*|blank|empty|cleared?|must not|not (?:contain|include|appear|hold|be|in)\b|lead to \w+|no\b|without|free of|erased?|scrub\w*|taken? (?:it |them )?out|wiped?|emptied|(?:do not|don['’]t) (?:embed|include|add)|deactivat\w*|disabl\w*|off(?! the))\b/i;
-const FILLED =
-  /\b(?:fill(?:ed)?(?: in| out| up)?|named|writ(?:e|ten)|name you|has to (?:name|give|say)|mandatory|compulsory|obligatory|entered|provided|required|goes in|ha(?:ve|s) to be in|must (?:contain|include|be (?:present|completed|filled|set|kept|left|in))|complete[d]?|present|recorded|stated|noted|includ(?:e|ed|es)|add(?:ed)?|embed(?:ded)?|contain|hold|carry|intact|should (?:contain|include|hold|give))\b/i;
-/** "Photographer's name in the IPTC credit field", as an item of a list of demands. */
-const NAMED_IN =
-  /^[-*•–·]\s*[^.;]{0,30}\b(?:name|credit) in the\b[^.;]{0,24}\bfield\b|^(?:creator|author|copyright|credit)\b[^.;]{0,40} in the (?:metadata|iptc|exif)(?: data)?,? please|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)[^.;]{0,40}\b(?:creator|author|copyright)\b[^.;]{0,40}\bin (?:the )?(?:iptc|metadata|exif)\b/i;
-const EVERYTHING =
-  /\b(?:all|any|every|the)?\s*(?:exif|metadata|meta data|iptc|camera(?:['’]s)? (?:data|information|settings)|exposure (?:data|information|settings)|file information)\b/i;
+/** Notes in a file as such. */
+const NOTES =
+  /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
+const PLACE =
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|information|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
+/** A note about the place, and not a line of the entry form. */
+const OF_NOTES = /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location services|embed|strip)/i;
+const WHO =
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|names?|credit(?: yourself)?)\b/gi;
+const FIELD =
+  /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) in(?:side)? the file(?! ?-?name))\b/i;
+/** Names that stand on the picture or in the file's name are no notes. */
+const NOT_A_NOTE =
+  /\b(?:file ?-?names?|on the (?:picture|image|photo\w*|work)|in the (?:e-?mail|subject))\b/i;
 
-/** "Captions go into the IPTC description; creator and copyright must be complete": the second half is about fields too. */
-const FIELDS_ALONE =
-  /^(?:the )?(?:author|creator|artist|copyright|by-?line|photographer)(?:,? (?:and|or) (?:the )?(?:author|creator|artist|copyright|by-?line|caption|title)){1,2}\b/i;
-
-/** "EXIF: keep", "Metadata: none". */
-const NAMED_ALONE =
-  /^(?:[-*•–·]\s*)?(?:exif|metadata|camera)(?: data)?\s*(?:[:=–-]|\s{2,})\s*(?:(?<kept>keep|kept|yes|intact|complete|required|must stay)|(?<gone>none|no|remove[d]?|strip(?:ped)?|delete[d]?))\.?$/i;
-/** "Files without EXIF data are refused." */
-const WITHOUT_REFUSED =
-  /\b(?:without|lacking|missing) (?:any |the |its |their )?(?:exif|metadata|camera data)[^.;]{0,40}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded)\b/i;
+/** What is not to be taken away stays. */
+const STAYS =
+  /(?:\b(?:not|never|without)|n['’]t)\b[^.;]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b/i;
+const GOES =
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|n['’]t (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
+const KEEPS =
+  /\b(?:keep|kept|leave|left in|stay|remain|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to) be (?:in|there|geo-?tagged)|are part of|goes? in|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
+/** What is left to everybody asks nothing. */
+const IS_FREE =
+  /\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
+/** "Files without EXIF are refused": two denials ask for it. */
+const MISSED =
+  /\b(?:without|lacking|missing)\b[^.;]{0,50}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
+/** "Images with metadata will be refused." */
+const CARRIED =
+  /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
-  /\b(?:metadata|exif|iptc)\b[^.;]{0,20}\b(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
-/** "Images with metadata will be refused." */
-const WITH_REFUSED =
-  /\b(?:with|containing|that contain|that carry) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
-/** "Images without copyright information in the metadata will not be published." */
-const WITHOUT_NAME =
-  /\bwithout\b[^.;]{0,30}\b(?:copyright|author|creator)\b[^.;]*\b(?:not|refused|rejected|returned|sent back)\b/i;
-/** "… in the EXIF data. Please do not strip them." */
-const NOT_STRIPPED = /\b(?:do not|don['’]t|never) (?:strip|remove|delete) (?:them|it)\b/i;
+  /\b(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "(location data has leaked before)" tells why. */
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
+
+/** Where another note begins within a sentence. */
+const NEXT_NOTE =
+  /;|\bbut\b|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
+
+type Fate = 'kept' | 'gone' | undefined;
+
+function fateOf(part: string): Fate {
+  if (IS_FREE.test(part)) return undefined;
+  if (STAYS.test(part) || MISSED.test(part)) return 'kept';
+  if (GOES.test(part)) return 'gone';
+  return KEEPS.test(part) ? 'kept' : undefined;
+}
+
+/** The part of a sentence that speaks of the note at a place of it, with blanks for the rest. */
+function partAt(text: string, index: number): string {
+  let start = 0;
+  let end = text.length;
+  for (const mark of text.matchAll(NEXT_NOTE)) {
+    if (/\([^()]*$/.test(text.slice(0, mark.index))) continue;
+    if (mark.index < index) start = mark.index + mark[0].length;
+    else {
+      end = mark.index;
+      break;
+    }
+  }
+  return text.slice(start, end);
+}
 
 /** @param before the sentence before it, which may say that metadata are spoken of */
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
-  // "(location data has leaked before)" tells why.
   const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
-  const found: Found[] = [];
-  const location = LOCATION.exec(text);
+  const place = readPlace(segment, text);
+  const author = readAuthor(segment, text, before);
+  const notes = readNotes(segment, text, before, [...place, ...author]);
+  return [...place, ...author, ...notes];
+}
+
+function readPlace(segment: Segment, text: string): Found[] {
+  const place = PLACE.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional = /^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text);
-  if (
-    location &&
-    !isConditional &&
-    /\b(?:gps|geo|geo-?tagg?\w*|location|metadata|exif|co-?ordinates)/i.test(text)
-  ) {
-    const clause = clauseAt(text, location.index);
-    if (GONE.test(clause)) found.push(at(segment, 'metadata.location', 'remove', location));
-    else if (
-      FILLED.test(clause) ||
-      /\b(?:keep|kept|left|leave|needed|retain\w*|preserv\w*|(?:must|should|needs?|have|has) (?:to )?be geo-?tagged)\b/i.test(
-        clause,
-      )
-    )
-      found.push(at(segment, 'metadata.location', 'keep', location));
-  }
-  const author =
-    AUTHOR.exec(text) ??
-    (before && /\b(?:iptc|exif|metadata)\b/i.test(before.text) ? FIELDS_ALONE.exec(text) : null);
-  if (author) {
-    // What is said of the location behind it is another demand.
-    const upto = location && location.index > author.index + author[0].length ? location.index : text.length;
-    const own = text
-      .slice(Math.max(0, text.lastIndexOf(', and', author.index)), upto)
-      .replace(/\s[-–—]\s.*$/s, '');
-    const isFilled = WITHOUT_NAME.test(text) || /^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b/i.test(text);
-    if (isFilled) found.push(at(segment, 'metadata.author', 'required', author));
-    else if (GONE.test(own)) found.push(at(segment, 'metadata.author', 'forbidden', author));
-    else if (FILLED.test(own) || NAMED_IN.test(text))
-      found.push(at(segment, 'metadata.author', 'required', author));
-  }
-  const telling = author ? null : TELLS_WHO.exec(text);
-  if (telling) {
-    found.push(at(segment, 'metadata.author', 'forbidden', telling));
-    return found;
-  }
-  const listed = NAMED_ALONE.exec(text);
-  if (listed?.groups) {
-    found.push(at(segment, 'metadata.strip', listed.groups['gone'] !== undefined, listed));
-    return found;
-  }
-  const carried = WITH_REFUSED.exec(text);
-  if (carried) {
-    found.push(at(segment, 'metadata.strip', true, carried));
-    return found;
-  }
-  const missing = author ? null : WITHOUT_REFUSED.exec(text);
-  if (missing) {
-    found.push(at(segment, 'metadata.strip', false, missing));
-    return found;
-  }
-  const kept = before && /\b(?:exif|metadata)\b/i.test(before.text) ? NOT_STRIPPED.exec(text) : null;
-  if (kept) return [...found, at(segment, 'metadata.strip', false, kept)];
-  const whole = EVERYTHING.exec(text);
-  // What may stay need not stay.
-  const isFree = /\b(?:may|can) (?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i.test(
-    text,
-  );
-  // "EXIF must be present, but GPS must be stripped": each half says its own.
-  const part = whole ? clauseAt(text, whole.index) : '';
-  const isOfLocation = location !== null && found.length > 0 && part.includes(location[0]);
-  if (whole && !isFree && !author && (!isOfLocation || /\ball (?:exif|metadata)/i.test(text))) {
-    if (
-      /\b(?:intact|keep (?:the |all |your |their |its )?(?:exif|metadata|camera)|kept|retain\w*|preserv\w*|leave[^.;]{0,30}\bin\b|not (?:be )?(?:strip\w*|remov\w*|delet\w*)|(?:must|should|has to|have to) (?:stay|remain|be (?:present|included|there|kept|complete)|include|show|contain|hold)|not be (?:altered|changed)|\bwe need (?:it|them)\b|(?:exif|metadata|camera) (?:data |information )?included|left (?:in|alone|untouched)|(?:exif|metadata)(?: data)? complete|unaltered|(?:do not|don['’]t) (?:\w+ or )?(?:strip|remove|delete))\b/i.test(
-        part,
-      )
-    )
-      found.push(at(segment, 'metadata.strip', false, whole));
-    else if (
-      /\b(?:strip\w*|remov\w*|delet\w*|no (?:exif|metadata)|without (?:any )?(?:exif|metadata)|clear(?:ed)?|free of)\b/i.test(
-        part,
-      )
-    )
-      found.push(at(segment, 'metadata.strip', true, whole));
-  }
-  return found;
+  if (!place || isConditional || !OF_NOTES.test(text)) return [];
+  const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
+  return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];
 }
+
+function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const isAbout =
+    FIELD.test(text) || (before !== undefined && NOTES.test(before.text) && PAIR_ALONE.test(text));
+  if (!isAbout) return [];
+  for (const who of text.matchAll(WHO)) {
+    const part = partAt(text, who.index);
+    const own = part.split(/,\s+(?:not|nor|never) /i)[0] ?? part;
+    if (isElsewhere(part.slice(Math.max(0, part.indexOf(who[0]))))) continue;
+    const isField =
+      FIELD.test(part) || PAIR_ALONE.test(part) || (before !== undefined && NOTES.test(before.text));
+    const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
+    if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
+  }
+  const notes = NOTES.exec(text);
+  return notes && TELLS_WHO.test(text) ? [at(segment, 'metadata.author', 'forbidden', notes)] : [];
+}
+
+/** "No name may appear on the image": the picture is named before any note is. */
+function isElsewhere(rest: string): boolean {
+  const [elsewhere, field] = [rest.search(NOT_A_NOTE), rest.search(FIELD)];
+  const isListed = /^[\w\s,-]*\b(?:or|nor|and)(?: in)?(?: the| its| their)? $/i.test(
+    rest.slice(elsewhere, field),
+  );
+  return elsewhere >= 0 && (field < 0 || (elsewhere < field && !isListed));
+}
+
+/** "Creator and copyright must be complete." */
+const PAIR_ALONE =
+  /\b(?:author|creator|artist|copyright|by-?line|photographer)(?:,? (?:and|or) (?:the )?(?:author|creator|artist|copyright|by-?line|caption|title))\b/i;
+/** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
+const LABELLED = /^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
+
+function readNotes(
+  segment: Segment,
+  text: string,
+  before: Segment | undefined,
+  said: readonly Found[],
+): Found[] {
+  const strip = (value: boolean, match: RegExpExecArray) => [at(segment, 'metadata.strip', value, match)];
+  const notes = NOTES.exec(text);
+  if (!notes) {
+    // "… in the EXIF data. Please do not strip them."
+    const kept = before && NOTES.test(before.text) ? NOT_STRIPPED.exec(text) : null;
+    return kept ? strip(false, kept) : [];
+  }
+  if (said.some(f => f.field === 'metadata.author')) return [];
+  if (CARRIED.test(text)) return strip(true, notes);
+  for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
+    const part = partAt(text, each.index);
+    const isOfPlace = PLACE.test(part) && said.length > 0;
+    if (isOfPlace && !/\ball (?:exif|metadata)/i.test(part)) continue;
+    const fate = fateOf(part);
+    // "Captions go into the IPTC description" says nothing of the camera's data.
+    if (fate === 'kept' && (OF_WORDS.test(part) || !OF_CAMERA.test(part))) continue;
+    if (fate) return strip(fate === 'gone', each as RegExpExecArray);
+  }
+  return [];
+}
+
+const OF_WORDS = /\b(?:captions?|descriptions?|keywords?|titles?)\b/i;
+const OF_CAMERA = /\b(?:exif|meta-? ?data|camera|exposure|shooting|capture|information)\b/i;
+const NOT_STRIPPED = /\b(?:do not|don['’]t|never) (?:strip|remove|delete) (?:them|it)\b/i;

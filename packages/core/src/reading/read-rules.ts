@@ -54,18 +54,14 @@ export function readRules(text: string): Reading {
 }
 
 function readSheetWide(segments: readonly Segment[], reading: Reading): void {
-  const { sections, found } = readSections(segments);
+  const read = readSections(segments);
+  const { sections, found } = read;
   reading.sections = sections;
   if (sections.length) claimAll(reading.claims, found, undefined);
   const naming = readNaming(segments);
   reading.naming = naming.naming;
   claimAll(reading.claims, naming.found, undefined);
-  settle(
-    reading,
-    'maxFiles',
-    readTotal(segments, sections.length ? found : []),
-    value => (reading.maxFiles = value as number),
-  );
+  settle(reading, 'maxFiles', readTotal(segments, read), value => (reading.maxFiles = value as number));
   const weights = segments.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
   settleClosing(segments, reading);

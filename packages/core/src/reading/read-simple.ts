@@ -12,6 +12,9 @@ interface Simple {
   unless?: RegExp;
 }
 
+/** Either is taken. */
+const BOTH_SCANS = /\b(?:progressive or baseline|baseline or progressive)\b/i;
+
 const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
@@ -39,10 +42,15 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'bitDepth',
+    words: /\b(?:preferably|ideally|better) (8|16)[- ]?bits?\b/i,
+    value: m => Number(m[1]),
+  },
+  {
+    field: 'bitDepth',
     words: /\b(8|16)[- ]?bits?\b/i,
     value: m => Number(m[1]),
     // "8 or 16 bits" leaves it free.
-    unless: /\b(?:8|16)(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
+    unless: /\b(?:8|16)-?(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
   },
   {
     field: 'bitDepth',
@@ -55,16 +63,22 @@ const SIMPLE: readonly Simple[] = [
     words: /\b(eight|sixteen)[- ]bits?\b/i,
     value: m => (/eight/i.test(m[1] ?? '') ? 8 : 16),
   },
-  { field: 'jpegScan', words: /\bbaseline\b/i, value: () => 'baseline' },
+  {
+    field: 'jpegScan',
+    words: /\bbaseline\b/i,
+    value: () => 'baseline',
+    unless: BOTH_SCANS,
+  },
   {
     field: 'jpegScan',
     words:
       /\b(?:not?|never|don['’]t|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
+    unless: BOTH_SCANS,
   },
   {
     field: 'jpegScan',
-    words: /\bprogressive\b/i,
+    words: /\bprogressive\b(?! (?:number|order|numbering))/i,
     value: () => 'progressive',
     unless: /\bbaseline\b|\b(?:fine|allowed|accept\w*|ok(?:ay)?|welcome|no problem|works? too)\b/i,
   },

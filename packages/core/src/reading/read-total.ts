@@ -3,6 +3,8 @@ import type { Found } from './found.ts';
 import { A_MEASURE, ITEM_MARK } from './kind-words.ts';
 import { COUNT } from './quantities.ts';
 import type { Segment } from './segments.ts';
+import type { ReadSection } from './reading.ts';
+import type { ReadSections } from './section-words.ts';
 import { THINGS } from './things.ts';
 
 /**
@@ -118,7 +120,7 @@ function rankOf(text: string, count: Count): Ranked | undefined {
 }
 
 /** Nothing, or a label, in front of a number of entries: "In brief: 3 images". */
-const LABEL_ALONE = /^\W*(?:[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\W*$/;
+const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\W*$/;
 
 /** Whether a number of pictures is one that is sent. */
 function isOfEntries(lead: string, near: string, tail: string): boolean {
@@ -173,12 +175,17 @@ function settled(
 }
 
 /** How many entries one person, or one club, may send in all. */
-export function readTotal(segments: readonly Segment[], sectionFound: readonly Found[]): Found[] {
+export function readTotal(
+  segments: readonly Segment[],
+  { sections, found: sectionFound }: ReadSections,
+): Found[] {
   const all = segments.flatMap(whole => {
     const segment = withoutMark(whole);
     if (isOfSections(segment, sectionFound)) return [];
     const ranked = countsIn(segment.text).flatMap(count => {
-      const rank = isBesideSection(segment, count, sectionFound) ? undefined : rankOf(segment.text, count);
+      const isOfSection =
+        isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
+      const rank = isOfSection ? undefined : rankOf(segment.text, count);
       return rank ? [{ ...rank, count }] : [];
     });
     return settled(ranked, segment.text).map(r => ({ ...r, found: foundAt(segment, r.count) }));
@@ -201,6 +208,13 @@ const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
 function isOfSections({ text, start }: Segment, sections: readonly Found[]): boolean {
   return sections.some(
     f => start < f.end && start + text.length > f.start && text.length < 120 && start >= f.start - 1,
+  );
+}
+
+/** "Choose Colour, Mono or Nature; two images each": the limit that every section has. */
+function isForEach(text: string, { value, to }: Count, sections: readonly ReadSection[]): boolean {
+  return (
+    sections.length > 0 && sections.every(s => s.limit === value) && /^\s*each\W*$/i.test(text.slice(to))
   );
 }
 

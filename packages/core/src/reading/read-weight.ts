@@ -11,9 +11,9 @@ const RANGE = new RegExp(
   `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
-/** "Two megabytes", "half a megabyte". */
+/** "Two megabytes", "half a megabyte", "a megabyte and a half". */
 const SPOKEN =
-  /\b(?<n>half an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)[ -](?<unit>mega-?bytes?|kilo-?bytes?|megs?|mb)\b/gi;
+  /\b(?<n>half an?|an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)(?<more> and a half)?[ -](?<unit>mega-?bytes?|kilo-?bytes?|megs?|mb)(?<half> and a half)?\b/gi;
 const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
@@ -177,9 +177,10 @@ function bareLimitIn(text: string): Weighed[] {
 /** "Half a megabyte". */
 function spokenIn(text: string): Weighed[] {
   return [...text.matchAll(SPOKEN)].map(match => {
-    const { n = '', unit = '' } = match.groups ?? {};
+    const { n = '', unit = '', more, half } = match.groups ?? {};
     const [from, to] = [match.index, match.index + match[0].length];
-    const bytes = (/half/i.test(n) ? 0.5 : readCount(n)) * factorOf(unit.toLowerCase());
+    const whole = /half/i.test(n) ? 0.5 : /^an?$/i.test(n) ? 1 : readCount(n);
+    const bytes = (whole + (more || half ? 0.5 : 0)) * factorOf(unit.toLowerCase());
     const isLeast = boundOf(text.slice(0, from), text.slice(to)) === 'min';
     const field = isLeast ? 'bytesMin' : isPackage(text, from, to) ? 'packageBytesMax' : 'bytesMax';
     return { field, bytes, unit, from, to };

@@ -106,7 +106,7 @@ const ANNOUNCED = new RegExp(
   'gi',
 );
 const LEADING_IN =
-  /(?::|,| are(?: the following)?:?| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |these are |i\.e\. |being )?/g;
+  /(?::|,| are(?: the following)?:?| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |choose |these are |i\.e\. |being )?/g;
 
 /** Every place behind such words where a list may begin. */
 function beginningsOf(line: string): string[] {
@@ -171,7 +171,7 @@ function piecesOf(list: string): string[] {
   if (list.includes(';')) return list.split(/\s*;\s*(?:and )?/);
   if (/ \/ |[a-z]\/[A-Z]/.test(list)) return list.split(/\s*\/\s*/);
   if (/\)\s[—–-]\s[A-Z]/.test(list)) return list.split(/\s[—–-]\s(?=[A-Z])/);
-  return splitByAnd(list.split(/\s*,\s*(?:and\s+)?/));
+  return splitByAnd(list.split(/\s*,\s*(?:(?:and|or)\s+)?/));
 }
 
 /** The names of a list, each taken apart; undefined where one of the pieces is no name. */
@@ -193,7 +193,7 @@ function splitByAnd(pieces: readonly string[]): string[] {
   const others = pieces.slice(0, -1);
   const isCoded =
     others.some(piece => sectionItem(piece)?.code) || /[([][A-Z]{1,5}\d?[)\]].*\band\b/.test(last);
-  for (const and of last.matchAll(/\s+and\s+(?=["“A-Z(])/g)) {
+  for (const and of last.matchAll(/\s+(?:and|or)\s+(?=["“A-Z(])/g)) {
     const halves = [last.slice(0, and.index), last.slice(and.index + and[0].length)];
     if (!isCoded || halves.every(half => sectionItem(half)?.code)) return [...others, ...halves];
   }
