@@ -2,8 +2,8 @@
 export type Bound = 'min' | 'max' | 'exact' | 'unsaid';
 
 const MORE =
-  '(?:more|larger|bigger|wider|higher|taller|longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|in excess)';
-const LESS = '(?:less|smaller|fewer|narrower|lower|shorter|under|below)';
+  '(?:more|(?<!\\bthe )larger|bigger|wider|higher|taller|(?<!\\bthe )longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|in excess)';
+const LESS = '(?:less|(?<!\\bthe )smaller|fewer|narrower|lower|(?<!\\bthe )shorter|under|below)';
 const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
 
 /** Scanned in order of place; the last one before a number counts. Denials come first, since they turn a word round. */

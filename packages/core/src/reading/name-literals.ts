@@ -15,6 +15,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   phototitle: 'title',
   initials: 'initials',
   initial: 'initials',
+  firstinitial: 'initials',
   studentnumber: 'student number',
   candidatenumber: 'student number',
   rollnumber: 'student number',

@@ -113,6 +113,13 @@ export function readSingles(
       add('height', toSpan(value, bound), match.index, end);
       continue;
     }
+    // "1:1, between 300 and 1000 pixels on each side".
+    if (side === 'any' && IS_ONE_TO_ONE.test(text)) {
+      add('width', toSpan(value, bound), match.index, end);
+      add('height', toSpan(value, bound), match.index, end);
+      last = { side, end, bound };
+      continue;
+    }
     const field = side === 'any' ? (bound === 'min' ? 'shortEdge' : 'longEdge') : side;
     add(field, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
@@ -133,9 +140,11 @@ function endOfRange(before: string, after: string): Bound | undefined {
     : undefined;
 }
 
+const IS_ONE_TO_ONE = /(?<![\d:])1 ?: ?1(?![\d:])/;
+
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE =
-  /\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+  /(?<![\d:])1 ?: ?1(?![\d:])|\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
 
 /** "3000 px are enough, 2000 px are the minimum". */
 const IS_BOUND =
@@ -160,7 +169,7 @@ const SIDE_NAMED =
   '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(
-  `^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height))?\\s*$`,
+  `^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height|(?:shorter|longer|other)(?: side| edge| dimension)?))?\\s*$`,
   'i',
 );
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */

@@ -30,7 +30,7 @@ const OURS =
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
 /** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
-const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|comp(?:etition)?|head|[a-z]+(?:er|or|ist)\\b)`;
+const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|comp(?:etition)?|head|(?!per\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
   `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you)\\b)`,
@@ -60,7 +60,7 @@ const ABOUT_OTHERS =
   /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of the (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of the (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =

@@ -25,7 +25,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -131,7 +131,9 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
-    /^\s*(?:is|are) (?:fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(after) ||
+    /^\s*(?:is|are) (?:a good (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
+      after,
+    ) ||
     /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
       before,
     ) ||

@@ -8,7 +8,7 @@ export interface Segment {
 
 /** Ends of words that carry a dot and do not end a sentence. */
 const ABBREVIATED =
-  /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|no|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel|kl)|\b[ap]\.m)\.$/i;
+  /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel|kl)|\b[ap]\.m)\.$/i;
 
 /**
  * Cuts a text into lines and sentences. A line that goes on in lower case belongs to the one before it; a line
@@ -122,6 +122,8 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     )
       continue;
     if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
+    // "Entry no. 12", but "the answer is no. Please …".
+    if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".
     if (match[0] === '.' && /(?:[,:;(]|\band) ?[A-H]\.$/.test(head)) continue;
     // "15. 03. 2027".

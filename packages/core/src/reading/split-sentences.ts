@@ -21,7 +21,9 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
   }
   const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text) && !isOfMount(s.text)));
   if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
-  const added = kinds.length ? undefined : (readPaired(whole) ?? readAdded(whole) ?? readForUse(whole));
+  const added = kinds.length
+    ? undefined
+    : (readPaired(whole) ?? readOrdered(whole) ?? readAdded(whole) ?? readForUse(whole));
   if (added) return added;
   const [extra] = kinds;
   if (
@@ -157,6 +159,27 @@ function readPaired(segments: readonly Segment[]): Group[] | undefined {
     { label: first.toLowerCase(), segments: segments.filter(s => isOf(s, first)) },
     { label: second.toLowerCase(), segments: segments.filter(s => isOf(s, second)) },
   ];
+}
+
+const FIRST = /^(?:the first|one|number one)\b(?! (?:picture|image|file|photo\w*|entry|work|jpe?g|\d))/i;
+const SECOND = /^(?:the (?:second|other)|number two)\b/i;
+
+/** "The first shows the whole lot and is …. The second is a square detail, …": two kinds that are counted. */
+function readOrdered(segments: readonly Segment[]): Group[] | undefined {
+  const from = segments.findIndex(s => FIRST.test(s.text) && A_MEASURE.test(s.text));
+  const to = segments.findIndex((s, i) => i > from && SECOND.test(s.text) && A_MEASURE.test(s.text));
+  if (from < 0 || to < 0) return undefined;
+  const goesOn = (i: number) =>
+    /^(?:it|this|that)\b/i.test(segments[i]?.text ?? '') && SPEC.test(segments[i]?.text ?? '');
+  let end = to + 1;
+  while (goesOn(end)) end += 1;
+  const named = (group: readonly Segment[], otherwise: string) => ({
+    label: labelOf(group.map(s => s.text).join(' ')) ?? otherwise,
+    segments: group.slice(),
+  });
+  const kinds = [named(segments.slice(from, to), 'first'), named(segments.slice(to, end), 'second')];
+  if (kinds[0]?.label === kinds[1]?.label) kinds.forEach((kind, i) => (kind.label = i ? 'second' : 'first'));
+  return [{ label: undefined, segments: segments.filter((_, i) => i < from || i >= end) }, ...kinds];
 }
 
 /** "For a first look a JPEG of at most 2 MB is enough": a further file, where the others are told apart by format and size. */
