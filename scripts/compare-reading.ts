@@ -70,6 +70,15 @@ function count(
   if (stated !== given) differences.push(`question about ${about}: ${stated ? 'wanted' : 'not wanted'}`);
 }
 
+/** "print.border" with the number of that kind of file; a field alone is meant for every kind that states it. */
+function withIndex(field: string, deliverables: readonly Record<string, unknown>[]): string[] {
+  const [label, ...rest] = field.split('.');
+  const index = deliverables.findIndex(d => (d['label'] ?? d['label_hint']) === label);
+  if (index >= 0 && rest.length) return [`${index}.${rest.join('.')}`];
+  const stating = deliverables.flatMap((d, i) => (d[field] === null || d[field] === undefined ? [] : [i]));
+  return stating.length ? stating.map(i => `${i}.${field}`) : [field];
+}
+
 /** Every fact that is not null, as text by path. */
 function flatten(
   sheet: Record<string, unknown>,
@@ -93,6 +102,7 @@ function flatten(
   (sheet['sections'] as unknown[]).forEach((section, i) => put(`sections[${i}]`, section));
   for (const [field, value] of Object.entries(sheet['naming'] as object)) put(`naming.${field}`, value);
   for (const field of ['closes', 'packageBytesMax', 'maxFiles']) put(field, sheet[field]);
-  for (const field of sheet['advice'] as string[]) put(`advice[${field}]`, true);
+  for (const field of sheet['advice'] as string[])
+    for (const at of withIndex(field, deliverables)) put(`advice[${at}]`, true);
   return facts;
 }

@@ -84,7 +84,7 @@ const LOOKS_WRONG =
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
-  /^(?: files?| images?)? (?:is|are|will be) (?:(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
+  /^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
 
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
@@ -141,7 +141,7 @@ export function readColourSpace(segment: Segment): Found[] {
         /\b(?:prefer\w*|ideally|recommend\w*|(?:would|['’]d) rather have)\b[^.;]{0,20}$/i.test(
           text.slice(0, h.at),
         ) ||
-        /^[^.;,]{0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference)/i.test(
+        /^[^.;,]{0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference|is what we (?:recommend|prefer|would like))/i.test(
           text.slice(h.end),
         ),
     ) ??
@@ -153,7 +153,7 @@ export function readColourSpace(segment: Segment): Found[] {
         text,
       )) ||
     (isAdvice(text) && !/\b(?:must|only|should|required)\b/i.test(text)) ||
-    (others && preferred.space !== 'CMYK' && /\bor\b/i.test(text));
+    (others && /\bor\b/i.test(text));
   return [
     {
       field: 'colourSpace',

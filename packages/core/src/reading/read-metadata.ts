@@ -29,6 +29,9 @@ const KEEPS =
 /** What is left to everybody asks nothing. */
 const IS_FREE =
   /\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
+/** "We strip all metadata from what you upload" says what the organiser does. */
+const THEIR_OWN =
+  /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;
 /** "Files without EXIF are refused": two denials ask for it. */
 const MISSED =
   /\b(?:without|lacking|missing)\b[^.;]{0,50}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
@@ -48,7 +51,7 @@ const NEXT_NOTE =
 type Fate = 'kept' | 'gone' | undefined;
 
 function fateOf(part: string): Fate {
-  if (IS_FREE.test(part)) return undefined;
+  if (IS_FREE.test(part) || THEIR_OWN.test(part)) return undefined;
   if (STAYS.test(part) || MISSED.test(part)) return 'kept';
   if (GOES.test(part)) return 'gone';
   return KEEPS.test(part) ? 'kept' : undefined;

@@ -100,7 +100,11 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
   return verdictIn(clause.text, clause.index, thing);
 }
 
+/** "Neither required nor forbidden." */
+const LEFT_OPEN = /\b(?:nor|not) (?:forbidden|prohibited)\b/i;
+
 function verdictIn(text: string, index: number, thing: string): Verdict {
+  if (LEFT_OPEN.test(text)) return 'allowed';
   const [before, after] = [text.slice(0, index), text.slice(index)];
   if (NO_BEFORE.test(before) || /^(?:unframed|nothing)\b/i.test(thing)) return 'forbidden';
   if (NO_AFTER.test(after)) return 'forbidden';

@@ -48,7 +48,7 @@ export interface PhysicalSize {
 
 /** The long or the short edge of a print. */
 const LONG_PRINT = new RegExp(
-  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)(?: \\(long(?=\\))|[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b)|\\b(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b[^.;\\d]{0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)(?: \\(long(?=\\))|[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b)|\\b(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b(?:[^.;\\d]|(?:min|max)\\.){0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
   'i',
 );
 

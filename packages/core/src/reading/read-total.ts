@@ -1,6 +1,6 @@
 import { countsIn, PERSON, type Count } from './counts.ts';
 import type { Found } from './found.ts';
-import { A_MEASURE, ITEM_MARK } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK } from './kind-words.ts';
 import { COUNT } from './quantities.ts';
 import type { Segment } from './segments.ts';
 import type { ReadSection } from './reading.ts';
@@ -153,7 +153,11 @@ function isBareLimit(lead: string, tail: string): boolean {
     LABELLED.test(lead) ||
     ENTERING_JUST_BEFORE.test(lead) ||
     (LIMIT_BEFORE.test(lead) &&
-      (ENTERING.test(lead) || SENDER.test(lead) || ANY_THINGS.test(lead) || lead.length < 16))
+      (ENTERING.test(lead) ||
+        SENDER.test(lead) ||
+        ANY_THINGS.test(lead) ||
+        A_FORMAT.test(lead) ||
+        lead.length < 16))
   );
 }
 

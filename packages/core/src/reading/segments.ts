@@ -79,7 +79,7 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
       /^[a-z(]/.test(raw.trim()) &&
       !LIST_ITEM.test(raw) &&
       !(NAMED_VALUE.test(raw) && NAMED_VALUE.test(before.text)) &&
-      before.text.trim() !== '' &&
+      isFull(before.text) &&
       !isUnderHead(raw, before.text) &&
       !/[.!?:;]\s*$|\.(?:jpe?g|tiff?|png)$/i.test(before.text) &&
       !/\S {2,}\S|\t/.test(before.text.trim());
@@ -89,6 +89,11 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
   }
   return lines;
 }
+
+/** Nobody wraps a line that is shorter: what goes on in small letters behind it is a line of its own. */
+const isFull = (text: string) => (text.split('\n').at(-1) ?? '').trim().length >= NARROWEST;
+/** Characters of the narrowest column that people write letters in. */
+const NARROWEST = 45;
 
 /** "Gallery photos (up to 12)" over an indented line: a heading, not a sentence that goes on. */
 function isUnderHead(line: string, before: string): boolean {
@@ -125,7 +130,7 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     // "Entry no. 12", but "the answer is no. Please …".
     if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".
-    if (match[0] === '.' && /(?:[,:;(]|\band) ?[A-H]\.$/.test(head)) continue;
+    if (match[0] === '.' && /(?:[,:;(]|\band) ?(?:[A-H]|\d{1,2})\.$/.test(head)) continue;
     // "15. 03. 2027".
     if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
       continue;

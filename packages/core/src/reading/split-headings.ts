@@ -61,20 +61,26 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
     !/\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name)\b/i.test(head)
   )
     return labelOf(head);
-  const isLine = own.length <= 46 && !/[.;,]$/.test(own) && !SPEC.test(own) && own.split(/\s+/).length <= 6;
+  // "Photograph (4.5 cm x 3.5 cm)", "Avatar (optional)".
+  const bare = own.replace(ASIDE_BEHIND, '');
+  const isLine =
+    bare.length <= 46 && !/[.;,]$/.test(bare) && !SPEC.test(bare) && bare.split(/\s+/).length <= 6;
   if (!isLine || !next || next.line <= segment.line) return undefined;
-  return onlyLabelOf(own) ?? kindNamed(own);
+  return onlyLabelOf(bare) ?? kindNamed(bare);
 }
+
+const ASIDE_BEHIND = /\s*\([^()]*\)\s*(?=:?$)/;
 
 /** "Floor plan" over "PNG, 2000 pixels wide". */
 function shortHeading({ text, line }: Segment, next: Segment | undefined): string | undefined {
+  const bare = text.replace(ASIDE_BEHIND, '');
   const isHeading =
-    /^[A-Z][a-z]+(?: [a-z]+){0,2}:?$/.test(text) &&
-    !PROPERTY.test(text) &&
+    /^[A-Z][a-z]+(?: [a-z]+){0,2}:?$/.test(bare) &&
+    !PROPERTY.test(bare) &&
     next?.line === line + 1 &&
     A_FORMAT.test(next.text) &&
     A_MEASURE.test(next.text);
-  return isHeading ? text.replace(/:$/, '').toLowerCase() : undefined;
+  return isHeading ? bare.replace(/:$/, '').toLowerCase() : undefined;
 }
 
 /** "Your images", "Preparing your files": pictures as such, told apart by nothing. */
