@@ -16,7 +16,7 @@ export const WORD =
 export const WORD_DENIED =
   /(?:\b(?:no|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
-  `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?${PICTURE}\\b`,
+  `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',
 );
 /** A picture by any of its names. */

@@ -43,7 +43,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'title',
-    /\b(?:titles?(?! (?:each|every|your|the|all) (?:file|image|picture|photo))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|(?:image|picture) name(?!\s*:))\b/gi,
+    /\b(?:titles?(?! (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo)))|name of (?:the|your) (?:image|picture|photo(?:graph)?|work)|(?:image|picture) name(?!\s*:))\b/gi,
   ],
 ];
 

@@ -65,8 +65,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     // "… on the Friday before; for the first competition that is 2 October".
     const isNamedDay =
       previous?.line === segment.line &&
-      /\b(?:that is|i\.e\.|namely)\b/i.test(clause) &&
-      (STRONG.test(previous.text) || /\b(?:days?|weeks?) before\b/i.test(previous.text));
+      /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause) &&
+      (STRONG.test(previous.text) ||
+        /\b(?:by|before|until|till)\b/i.test(previous.text) ||
+        /\b(?:days?|weeks?) before\b/i.test(previous.text));
     const isStrong =
       endsSpan ||
       isEndOfSpan ||

@@ -84,7 +84,7 @@ const LOOKS_WRONG =
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
-  /^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
+  /^(?: files?| images?)? works? (?:too|as well|also)\b|^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
 
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],

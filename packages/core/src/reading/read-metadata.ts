@@ -92,7 +92,9 @@ function readPlace(segment: Segment, text: string): Found[] {
 
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const isAbout =
-    FIELD.test(text) || (before !== undefined && NOTES.test(before.text) && PAIR_ALONE.test(text));
+    FIELD.test(text) ||
+    (PAIR_ALONE.test(text) && /\b(?:blank|empty)\b/i.test(text)) ||
+    (before !== undefined && NOTES.test(before.text) && PAIR_ALONE.test(text));
   if (!isAbout) return [];
   for (const who of text.matchAll(WHO)) {
     const part = partAt(text, who.index);
@@ -118,7 +120,7 @@ function isElsewhere(rest: string): boolean {
 
 /** "Creator and copyright must be complete." */
 const PAIR_ALONE =
-  /\b(?:author|creator|artist|copyright|by-?line|photographer)(?:,? (?:and|or) (?:the )?(?:author|creator|artist|copyright|by-?line|caption|title))\b/i;
+  /\b(?:author|creator|artist|credit|copyright|by-?line|photographer)(?:(?:,| and| or|, and) (?:the )?(?:author|creator|artist|credit|copyright|by-?line|caption|title))+\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
 const LABELLED = /^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
 

@@ -79,6 +79,9 @@ const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
+/** Up to the question or the number before. */
+const SINCE_LAST = new RegExp(`^.*(?:\\?|\\d(?![^()]*\\))|\\b(?:${COUNT})\\b(?!-))`, 'is');
+
 /** A list's item without its dash, dot or number. */
 function withoutMark({ text, start, line }: Segment): Segment {
   const bare = text
@@ -98,7 +101,7 @@ interface Ranked {
 function rankOf(text: string, count: Count): Ranked | undefined {
   const lead = text.slice(0, count.from).replace(/^.*[;]/s, '');
   const tail = text.slice(count.to).replace(/[;].*$/s, '');
-  const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
+  const near = lead.replace(SINCE_LAST, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
   if (
     /(?<!\b(?:no|not) )\bmore than $/i.test(lead) &&
@@ -112,9 +115,14 @@ function rankOf(text: string, count: Count): Ranked | undefined {
     OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne });
-  if ((IN_ALL.test(tail) || IN_ALL_BEFORE.test(lead)) && !isOfOne && !/\b(?:marks?|points?)\b/i.test(text))
+  const isEach = FOR_EACH.test(`${near}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`);
+  if (
+    (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&
+    !isOfOne &&
+    !/\b(?:marks?|points?)\b/i.test(text)
+  )
     return asRanked('all');
-  if (FOR_EACH.test(`${near}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`)) return undefined;
+  if (isEach) return undefined;
   const isLimit = count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail);
   return isLimit ? asRanked(isOfClub ? 'club' : 'person') : undefined;
 }
@@ -185,12 +193,12 @@ export function readTotal(
 ): Found[] {
   const all = segments.flatMap(whole => {
     const segment = withoutMark(whole);
-    if (isOfSections(segment, sectionFound)) return [];
+    const isRow = isOfSections(segment, sectionFound);
     const ranked = countsIn(segment.text).flatMap(count => {
       const isOfSection =
         isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
       const rank = isOfSection ? undefined : rankOf(segment.text, count);
-      return rank ? [{ ...rank, count }] : [];
+      return rank && (!isRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
     });
     return settled(ranked, segment.text).map(r => ({ ...r, found: foundAt(segment, r.count) }));
   });

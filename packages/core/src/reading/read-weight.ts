@@ -14,6 +14,10 @@ const RANGE = new RegExp(
 /** "Two megabytes", "half a megabyte", "a megabyte and a half". */
 const SPOKEN =
   /\b(?<n>half an?|an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)(?<more> and a half)?[ -](?<unit>mega-?bytes?|kilo-?bytes?|megs?|mb)(?<half> and a half)?\b/gi;
+const HEADED = new RegExp(
+  `\\b(?:size|weight)s?\\s*(?:in |\\(in |\\()(?<unit>[km]b)\\)?\\s*:?\\s*(?:(?<a>${DECIMAL})\\s*(?:-|–|to)\\s*)?(?:up to |max(?:imum)?\\.? )?(?<b>${DECIMAL})(?!\\s*[km]?b)`,
+  'i',
+);
 const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
@@ -55,6 +59,7 @@ export function readWeight({ text, start }: Segment): Found[] {
   const isTaken = (from: number, to: number) => ranges.some(r => from < r.to && to > r.from);
   const said = [
     ...ranges,
+    ...headedIn(text),
     ...singlesIn(text).filter(w => !isTaken(w.from, w.to) && !isOther(w.from)),
     ...bareLimitIn(text),
     ...spokenIn(text),
@@ -145,6 +150,19 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     OF_PAPERS.test(before) ||
     /^\s*(?:pdf|video)/i.test(after)
   );
+}
+
+/** "Size in KB: 20-50": the unit stands over a column. */
+function headedIn(text: string): Weighed[] {
+  const match = HEADED.exec(text);
+  const { unit = '', a, b = '' } = match?.groups ?? {};
+  if (!match) return [];
+  const at = { unit: '', from: match.index, to: match.index + match[0].length };
+  const [low, high] = [a === undefined ? undefined : bytesOf(a, unit), bytesOf(b, unit)];
+  return [
+    ...(low === undefined ? [] : [{ field: 'bytesMin' as const, bytes: low, ...at }]),
+    ...(high === undefined ? [] : [{ field: 'bytesMax' as const, bytes: high, ...at }]),
+  ];
 }
 
 /** "No larger than 2 MB". */

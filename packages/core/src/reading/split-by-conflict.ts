@@ -17,7 +17,7 @@ import { FOR_ALL } from './split-headings.ts';
  */
 
 type Aspect = 'size' | 'weight' | 'formats' | 'colour' | 'bits' | 'ppi';
-type Facts = Map<Aspect, string>;
+export type Facts = Map<Aspect, string>;
 
 const ASPECTS: Readonly<Record<string, Aspect>> = {
   width: 'size',
@@ -32,7 +32,7 @@ const ASPECTS: Readonly<Record<string, Aspect>> = {
 };
 
 /** What a sentence says of a file, advice left out. */
-function aspectsOf(segment: Segment): Facts {
+export function aspectsOf(segment: Segment): Facts {
   const found: Found[] = [
     ...readSize(segment, undefined),
     ...readWeight(segment),
@@ -61,7 +61,7 @@ function isAlike(aspect: Aspect, a: string, b: string): boolean {
 }
 
 /** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
-function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
+export function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
   const different = [...a].flatMap(([aspect, value]) =>
     b.has(aspect) && !isAlike(aspect, value, b.get(aspect) ?? '') ? [aspect] : [],
   );

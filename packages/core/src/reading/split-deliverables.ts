@@ -2,6 +2,7 @@ import type { Group } from './group.ts';
 import { OF_A_FILE, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
+import { splitBlocks } from './split-blocks.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences, splitWithin } from './split-sentences.ts';
@@ -19,6 +20,8 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   }
   const lines = splitLines(segments);
   if (lines) return lines;
+  const blocks = splitBlocks(segments);
+  if (blocks) return blocks;
   const groups = groupByHeadings(segments);
   const labelled = groups.filter(g => g.label && g.segments.some(s => OF_A_FILE.test(s.text)) && !isPaper(g));
   const [later] = labelled;

@@ -53,7 +53,8 @@ function namedHead(line: string, isInFull = false): string | undefined {
 }
 
 /** "The short version: …" heads a text and no file. */
-const OF_TEXT = /\b(?:(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
+const OF_TEXT =
+  /\b(?:(?:front|back) page|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
 
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 

@@ -143,7 +143,7 @@ function readAdded(segments: readonly Segment[]): Group[] | undefined {
 
 /** "Two images are required: one of the whole work, and one detail. Both are to be …" */
 const PAIRED =
-  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,30}?)(?:\s*\([^()]*\))?,?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z]+(?: [a-z-]+){0,2}?)(?: (?:taken|made|from|of|with|in)\b[^.;:]*)?[.,;]?$/i;
+  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,44}?)(?:\s*\([^()]*\))?,?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z-]+(?: [a-z-]+){0,2}?)(?: (?:taken|made|from|of|with|in)\b[^.;:]*)?[.,;]?$/i;
 
 /** Two kinds of file that are asked alike, each with what a later sentence says of it alone. */
 function readPaired(segments: readonly Segment[]): Group[] | undefined {

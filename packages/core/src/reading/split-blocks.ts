@@ -1,0 +1,83 @@
+import type { Group } from './group.ts';
+import { ITEM_MARK, labelOf, SPEC } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { FOR_ALL } from './split-headings.ts';
+
+/**
+ * Kinds of file under headings of any name: what stands under each of them describes a file whole (two and more of
+ * size, weight, format, colour), and no two of them describe the same one.
+ */
+
+interface Block {
+  head: string;
+  segments: Segment[];
+  facts: Facts;
+}
+
+/** @returns undefined where fewer than two blocks describe files that differ */
+export function splitBlocks(segments: readonly Segment[]): Group[] | undefined {
+  const blocks = blocksOf(segments).filter(
+    b => b.facts.size >= 2 && (b.facts.has('size') || b.facts.has('weight')),
+  );
+  if (blocks.length < 2 || new Set(blocks.map(b => b.head)).size < blocks.length) return undefined;
+  const areDifferent = blocks.every((a, i) =>
+    blocks.slice(i + 1).every(b => areApart(a.facts, b.facts, true)),
+  );
+  if (!areDifferent) return undefined;
+  const taken = new Set(blocks.flatMap(b => b.segments));
+  return [
+    { label: undefined, segments: segments.filter(s => !taken.has(s)) },
+    ...blocks.map(({ head, segments: own }) => ({ label: head, segments: own })),
+  ];
+}
+
+/** The headings of a text, each with what stands under it up to the next one or the end of its paragraph. */
+function blocksOf(segments: readonly Segment[]): Block[] {
+  const blocks: Block[] = [];
+  let current: Block | undefined;
+  segments.forEach((segment, i) => {
+    const head = headOf(segment, segments[i - 1], segments[i + 1]);
+    const isGap = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
+    if (head !== undefined) blocks.push((current = { head, segments: [segment], facts: new Map() }));
+    // One empty line may follow the heading itself.
+    else if (!current || (isGap && current.segments.length > 1) || FOR_ALL.test(segment.text))
+      current = undefined;
+    else {
+      current.segments.push(segment);
+      for (const [aspect, value] of aspectsOf(segment))
+        if (!current.facts.has(aspect)) current.facts.set(aspect, value);
+    }
+  });
+  return blocks;
+}
+
+/** Parts of a text, not kinds of file. */
+const OF_TEXT =
+  /\b(?:glance|small print|short|brief|full|summary|details|overview|page|checklist|essentials|guide|notes?|rules?|conditions|requirements|questions|dates?|calendar|help|tips?)\b/i;
+
+function headOf(
+  segment: Segment,
+  before: Segment | undefined,
+  next: Segment | undefined,
+): string | undefined {
+  const own = segment.text
+    .replace(ITEM_MARK, '')
+    .replace(/\s*\([^()]*\)\s*(?=:?$)/, '')
+    .replace(/:$/, '');
+  const isAlone =
+    before?.line !== segment.line &&
+    next !== undefined &&
+    next.line > segment.line &&
+    next.line - segment.line <= 2;
+  const isHead =
+    isAlone &&
+    /^["“]?[A-Z]/.test(own) &&
+    own.length <= 50 &&
+    own.split(/\s+/).length <= 7 &&
+    !/[.;,?!]$/.test(own);
+  // "Colour: sRGB" and "- colour, plain background" are what stands under one.
+  if (!isHead || SPEC.test(own) || OF_TEXT.test(own) || own.includes(':') || /^[-+*•–·]/.test(segment.text))
+    return undefined;
+  return labelOf(own) ?? own.toLowerCase();
+}
