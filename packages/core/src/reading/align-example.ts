@@ -37,12 +37,18 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
     part.startsWith('text:') ? `(${part.slice(5)})` : `(${SHAPES[part] ?? NUMBER})`,
   );
   const tight = shapes.map(shape => shape.replace('|.+?', ''));
+  const isBracketed = stem !== named;
+  const joined = (pieces: readonly string[], joint: string) =>
+    pieces.reduce((all, piece, i) => {
+      const isLast = isBracketed && i === pieces.length - 1;
+      return `${all}(${isLast ? ' ?\\(' : joint})${piece}`;
+    });
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   return (
     [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
       // Where underscores part the name, none stands in a title.
       .map(joint =>
-        new RegExp(`^${(joint === '_' || joint.length > 8 ? tight : shapes).join(`(${joint})`)}$`).exec(stem),
+        new RegExp(`^${joined(joint === '_' || joint.length > 8 ? tight : shapes, joint)}$`).exec(stem),
       )
       .find(found => found !== null) ??
     // "C05203": two numbers that touch.

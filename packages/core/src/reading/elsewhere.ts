@@ -1,6 +1,6 @@
 /** Words that lead from what was, or what somebody else does, to what is asked now. */
 const TURN =
-  /\b(?:now|this (?:year|season|time|winter|summer|autumn|spring)|but|so|instead|from now|however|therefore|please|we (?:need|want|ask))\b/i;
+  /\b(?:now|this (?:year|season|time|winter|summer|autumn|spring)|but|so|instead|from now|however|therefore|please|must|supplied|we (?:need|want|ask))\b/i;
 
 /**
  * Whether what stands at a place of a sentence belongs to what `words` speak of (the catalogue, last year, the projector)

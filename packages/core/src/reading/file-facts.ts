@@ -39,7 +39,9 @@ export function factsOf(segments: readonly Segment[]): Facts {
   ]);
   const wished = wishedAmong(segments);
   const found = segments.flatMap((segment, i) =>
-    (said[i] ?? []).map(f => (wished.has(segment) ? { ...f, advice: true } : f)),
+    (said[i] ?? []).map(f =>
+      wished.has(segment) && !LEFT_TO_ALL.test(f.field) ? { ...f, advice: true } : f,
+    ),
   );
   const onPaper = segments.flatMap(segment => {
     const size = readPhysical(segment);
@@ -59,13 +61,26 @@ export function factsOf(segments: readonly Segment[]): Facts {
 const WISHED =
   /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice to have|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
+/** "The rest is friendly advice": what follows is none of it a rule. */
+const REST =
+  /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
+/** What may lie on a picture is allowed or not, and never advised. */
+const LEFT_TO_ALL = /^(?:border|eitherWay)$/;
+const A_MUST =
+  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|limit|closes?|deadline|by \d)\b/i;
+
 /** "Would like: sRGB; 300 dpi": all that stands behind such words on their line is a wish. */
 function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
   const wished = new Set<Segment>();
   let line = -1;
-  for (const segment of segments) {
+  let isRest = false;
+  for (const [i, segment] of segments.entries()) {
     if (WISHED.test(segment.text)) line = segment.line;
-    if (segment.line === line) wished.add(segment);
+    const before = segments[i - 1];
+    if (before && REST.test(before.text)) isRest = true;
+    // The rest ends with its paragraph, and admits nothing that must be.
+    else if (before && segment.line - before.line >= 2) isRest = REST.test(segments[i - 2]?.text ?? '');
+    if (segment.line === line || (isRest && !A_MUST.test(segment.text))) wished.add(segment);
   }
   return wished;
 }

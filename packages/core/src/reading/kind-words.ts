@@ -18,9 +18,9 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'small',
-    /\b(?:small(?:er)?|web|low[- ]res(?:olution)?|gallery)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i,
+    /\b(?:small(?:er)?|web|low[- ]res(?:olution)?|gallery)(?: (?:version|file|copy|image|one|size|jpe?g))s?\b/i,
   ],
-  ['large', /\b(?:large(?:r)?|full[- ]size|big|master)(?: (?:version|file|copy|image|one|jpe?g))s?\b/i],
+  ['large', /\b(?:large(?:r)?|full[- ]size|big|master)(?: (?:version|file|copy|image|one|size|jpe?g))s?\b/i],
   [
     'portrait',
     /\b(?:photographs?|photo|portraits?|head ?shots?|passport[- ]style (?:photo|picture)|applicant(?:['’]s)? (?:photo|picture))\b/i,

@@ -2,7 +2,7 @@
 
 /** One name, with words of its sentence before it. */
 export const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\(\w+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\(\w+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\([\w ’']+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\([\w ’']+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 export const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 /** Words that lead up to an example and are no part of it. */
 const LEAD =

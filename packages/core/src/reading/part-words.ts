@@ -39,7 +39,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['year', /\byear\b(?! group| of (?:birth|entry to))/gi],
   [
     'author',
-    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|(?<=\btitle and )name(?= in)|^name(?= and (?:the )?title)|(?<=\btitle by )name|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
+    /(?<!\bof the (?:first )?)\b(?:the )?(?:author|photographer)(?:['’]s)?(?: name)?\b(?!(?:['’]s)? (?:fields?|surname|last|first|family|given|initials))|\b(?:member|maker|entrant|artist|owner)['’]s name\b|\byour[ -]?(?:full )?name\b|(?<=-)name-of-(?:artist|author|photographer)\b|(?<=:\s)name(?=\s*,)|(?<=\btitle and )name(?= in)|^name(?= and (?:the )?title)|(?<=\btitle by )name|(?:(?<=,\s(?:then |the |and )?)|(?<=\band )|(?<=\bthen ))name(?=\s*(?:,|and\b|then\b|[(.:+]|$))/gi,
   ],
   [
     'title',

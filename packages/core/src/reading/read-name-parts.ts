@@ -145,7 +145,8 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
 function withFixedWord(example: string, all: readonly Segment[]): string[] | undefined {
   const match = /^(?<word>[A-Z][A-Za-z]{2,20})(?<mark> - |[_-])(?<rest>.+)$/.exec(example)?.groups;
   const [word = '', mark = '', rest = ''] = [match?.['word'], match?.['mark'], match?.['rest']];
-  const isOwn = all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(s.text));
+  const isOwn =
+    /^[A-Z]{3,}$/.test(word) || all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(s.text));
   const parts = word && isOwn ? partsOfExample(rest) : undefined;
   return parts && [`text:${word}${mark}`, ...parts];
 }

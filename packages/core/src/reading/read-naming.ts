@@ -120,7 +120,11 @@ function isEmailOrFault(text: string): boolean {
 function isUnderNamingHead(segments: readonly Segment[], index: number): boolean {
   for (let i = index - 1; i >= Math.max(0, index - 4); i--) {
     const text = segments[i]?.text ?? '';
-    if (/^(?:§? ?\d+[.)]?\s*)?(?:(?:file ?-?)?nam(?:e|es|ing)\b[^.]{0,25}|titles?)[:.]?$/i.test(text))
+    if (
+      /^(?:§? ?\d+[.)]?\s*)?(?:(?:file ?-?)?nam(?:e|es|ing)\b[^.]{0,25}|(?:photo |image |picture )?titles?)[:.]?$/i.test(
+        text,
+      )
+    )
       return true;
     if (text.length < 40 && /:$|^[A-Z][A-Z ]+\.?$/.test(text)) return false;
   }

@@ -1,3 +1,4 @@
+import { timeNear } from './clock.ts';
 import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
 import type { Group } from './group.ts';
@@ -91,7 +92,7 @@ function settleClosing(segments: readonly Segment[], reading: Reading): void {
   const sameDay = known.filter(f => String(f.value).slice(0, 10) === String(first.value).slice(0, 10));
   // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
   const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
-  reading.closes = fullest.value as string | null;
+  reading.closes = withHour(fullest.value as string | null, segments);
   if (fullest.doubt)
     reading.questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
   const other = known.find(f => String(f.value).slice(0, 10) !== String(first.value).slice(0, 10));
@@ -106,6 +107,19 @@ function settleClosing(segments: readonly Segment[], reading: Reading): void {
   }
   claimAll(reading.claims, [{ ...fullest, field: 'closes' }], undefined);
 }
+
+/** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */
+function withHour(day: string | null, segments: readonly Segment[]): string | null {
+  if (day?.length !== 10) return day;
+  for (const { text } of segments) {
+    const named = ON_THAT_DAY.exec(text);
+    const time = named ? timeNear(text, named.index, named.index) : undefined;
+    if (time) return `${day}T${time.clock}${time.zone}`;
+  }
+  return day;
+}
+
+const ON_THAT_DAY = /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date))\b/i;
 
 function readFiles(text: string, segments: readonly Segment[], reading: Reading): void {
   const groups = splitDeliverables(text, segments);

@@ -14,7 +14,7 @@ import { THINGS } from './things.ts';
 
 /** Words right before a number that make it a limit. */
 const LIMIT_BEFORE =
-  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b|n['’]t\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
+  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|max(?:imum)? number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b|n['’]t\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
 
 /** What people do with entries. */
 const ENTERING =
@@ -79,9 +79,6 @@ const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
-/** Up to the question or the number before. */
-const SINCE_LAST = new RegExp(`^.*(?:\\?|\\d(?![^()]*\\))|\\b(?:${COUNT})\\b(?!-))`, 'is');
-
 /** A list's item without its dash, dot or number. */
 function withoutMark({ text, start, line }: Segment): Segment {
   const bare = text
@@ -101,8 +98,10 @@ interface Ranked {
 function rankOf(text: string, count: Count): Ranked | undefined {
   const lead = text.slice(0, count.from).replace(/^.*[;]/s, '');
   const tail = text.slice(count.to).replace(/[;].*$/s, '');
-  const near = lead.replace(SINCE_LAST, '');
+  const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
+  // "A close-up of one piece".
+  if (count.value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead)) return undefined;
   if (
     /(?<!\b(?:no|not) )\bmore than $/i.test(lead) &&
     !MAY_BE.test(tail) &&

@@ -97,9 +97,9 @@ function isPackage(text: string, from: number, to: number): boolean {
     // "One picture per person as a JPEG (not larger than 7 MB)".
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
   // "25 MB in total, no single file over 5 MB".
-  const part = before.slice(before.search(/[,;(][^,;(]*$/) + 1);
+  const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (
-    /\b(?:(?:single|individual|each|any|every) (?:file|image|picture|photo\w*)|per (?:file|image|picture)|files? each)\b/i.test(
+    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|shall|are)|per (?:file|image|picture)|files? each)\b/i.test(
       part,
     )
   )

@@ -19,7 +19,11 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
-    byHeads(segments, segments.map(itemHead))
+    byHeads(segments, segments.map(itemHead)) ??
+    byHeads(
+      segments,
+      segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
+    )
   );
 }
 
@@ -109,6 +113,16 @@ function itemHead({ text }: Segment): string | undefined {
   // "A JPEG for the jury": what it is for tells it apart.
   const purpose = A_FORMAT.test(head) ? /\bfor (?:the |our )?(\w+)/i.exec(text)?.[1] : undefined;
   return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
+}
+
+/** "(1) The photograph must be in colour. Image file should be JPG. …": a paragraph about one kind of file. */
+function subjectHead({ text }: Segment, line: string): string | undefined {
+  const subject =
+    /^(?:the |your |each )?(?<what>[a-z]+(?: [a-z]+){0,2}?) (?:must|should|has to|is to|shall|needs to)\b/i.exec(
+      text.replace(ITEM_MARK, ''),
+    )?.groups?.['what'];
+  if (subject === undefined || !A_FORMAT.test(line) || !A_MEASURE.test(line)) return undefined;
+  return /s$/i.test(subject) ? undefined : labelOf(subject);
 }
 
 /** A line of a list goes on in the sentences that stand on the same line; everything else is meant for all. */
