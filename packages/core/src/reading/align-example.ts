@@ -10,7 +10,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   initials: '[A-Z]{1,4}|[a-z]{1,3}',
   'section code': '[A-Z]{1,4}\\d?|[a-z]{1,3}|\\d{1,3}|[A-Z][a-z]{1,9}',
   'club code': '[A-Za-z]{1,6}\\d{0,3}',
-  sequence: '\\d{1,4}|[IVX]{1,4}|[a-z]',
+  sequence: '\\d{1,4}|[IVX]{1,4}|[A-Za-z]',
   year: '(?:19|20)\\d\\d|\\d\\d',
   month: '(?:19|20)\\d\\d-\\d\\d|\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
   deliverable: '[A-Za-z]{3,12}',

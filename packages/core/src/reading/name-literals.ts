@@ -212,7 +212,7 @@ const wordOf = (piece: string) =>
     piece
       .toLowerCase()
       .replace(/[[\]<>{}\s’'_-]/g, '')
-      .replace(/^your/, '')
+      .replace(/^(?:your|(?:members|authors|artists|photographers)(?=initials|name|surname))/, '')
   ];
 
 /** The part that one piece names; several for words that run together, such as LastnameFirstname. */

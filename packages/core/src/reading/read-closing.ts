@@ -17,7 +17,7 @@ const NOT_DEADLINE =
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
-  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|registration|portal|form|open|acceptance|accepts?)\b/i;
+  /\b(?:entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE =
   /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;

@@ -162,7 +162,9 @@ function withShared(about: readonly Segment[]): string[] | undefined {
     );
   if (!first || !second || first.length !== second.length || first.length < 5) return undefined;
   const parts = first.map((piece, i) =>
-    i % 2 || piece === second[i] ? `text:${piece}` : partsOfExample(`${piece}_title`)?.[0],
+    i % 2
+      ? `text:${piece}`
+      : (partsOfExample(`${piece}_title`)?.[0] ?? (piece === second[i] ? `text:${piece}` : undefined)),
   );
   const isKnown =
     parts.every(part => part !== undefined) &&

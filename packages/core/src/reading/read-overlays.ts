@@ -27,11 +27,24 @@ export function readOverlays(whole: Segment, before?: Segment): Found[] {
   const denied = readUnderDenial(whole, before);
   if (denied.length) return denied;
   const segment = answerOf(whole);
-  return [...readBorder(segment), ...readMark(segment)];
+  const none = readNone(segment);
+  return none.length ? none : [...readBorder(segment), ...readMark(segment)];
 }
 
 /** "Wider borders will be removed" lets others be. */
 const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
+
+/** "On the picture: nothing. Around the picture: nothing." */
+function readNone(segment: Segment): Found[] {
+  const match =
+    /^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
+      segment.text,
+    );
+  if (!match) return [];
+  return [
+    at(segment, /round/i.test(match.groups?.['where'] ?? '') ? 'border' : 'watermark', 'forbidden', match),
+  ];
+}
 
 function readBorder(segment: Segment): Found[] {
   const { text } = segment;

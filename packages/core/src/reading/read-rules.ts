@@ -119,7 +119,8 @@ function withHour(day: string | null, segments: readonly Segment[]): string | nu
   return day;
 }
 
-const ON_THAT_DAY = /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date))\b/i;
+const ON_THAT_DAY =
+  /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date)|the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b))/i;
 
 function readFiles(text: string, segments: readonly Segment[], reading: Reading): void {
   const groups = splitDeliverables(text, segments);

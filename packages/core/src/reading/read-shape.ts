@@ -9,12 +9,12 @@ const USUAL_RATIO =
 const OF_FILES =
   /\b(?:jpe?g|png|webp|tiff?|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
 const RATIO =
-  /(?<![\d:])(\d{1,2}(?:\.\d{1,2})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,2})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
+  /(?<![\d:])(\d{1,2}(?:\.\d{1,3})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,3})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
 const SPOKEN_RATIO =
   /\b(?:ratio|aspect|proportions?)\b[^.;\d]{0,30}\b(?:\d{1,2} (?:to|by) \d{1,2}|\d{1,2}\s*[x×/]\s*\d{1,2})\b(?! ?(?:px|pixels|cm|mm|mb|kb))/i;
 const COLON_RATIO =
-  /(?<![\d:])\d{1,2}(?:\.\d{1,2})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,2})?(?![\d:]|\s*(?:am|pm|hours))/i;
+  /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
   /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only)/i;
 

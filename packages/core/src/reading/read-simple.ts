@@ -72,7 +72,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'jpegScan',
     words:
-      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
     unless: BOTH_SCANS,
   },

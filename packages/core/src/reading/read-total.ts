@@ -109,7 +109,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   )
     return undefined;
   if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail)) return undefined;
-  if (ABOUT_OTHERS.test(lead.replace(/^.*[,;]/s, '') + tail.replace(/[,:].*$/s, ''))) return undefined;
+  if (ABOUT_OTHERS.test(lead.replace(/^.*[,;]/s, '') + tail.replace(/\([^()]*\)|[,:].*$/gs, '')))
+    return undefined;
   const isOfOne =
     OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
@@ -150,7 +151,9 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd = /^\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
-  if (OF_OTHER.test(lead)) return false;
+  // "Two works (8 each)" says what one costs.
+  const isPrice = /\w \($/.test(lead) && /^ each\)/.test(tail);
+  if (OF_OTHER.test(lead) || isPrice) return false;
   const isNamed = lead.length < 4 || ENTERING.test(lead) || ANY_THINGS.test(lead) || LABELLED.test(lead);
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."

@@ -105,7 +105,7 @@ function isPackage(text: string, from: number, to: number): boolean {
   )
     return false;
   const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
-  return PACKAGE.test(`${before}#${after}`) && !EACH.test(after);
+  return (PACKAGE.test(`${before}#${after}`) || /^\s*(?:all )?together\b/i.test(after)) && !EACH.test(after);
 }
 
 /** "From 300 KB to 3 MB". */

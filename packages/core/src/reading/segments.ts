@@ -112,6 +112,9 @@ function slashed(text: string): { text: string; start: number }[] | undefined {
   });
 }
 
+/** "… three pictures max.": that word stands behind its number and may end a sentence. */
+const MOST_BEHIND = /(?:\d|\b(?:one|two|three|four|five|six|ten)\b)[\w ]{1,16} (?:max|min)\.$/i;
+
 function sentencesOf(text: string): { text: string; start: number }[] {
   const found: { text: string; start: number }[] = [];
   let from = 0;
@@ -120,8 +123,12 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     const upto = match.index + match[0].length;
     const head = text.slice(Math.max(0, upto - 14), upto);
     const next = text.slice(upto).trimStart();
+    // "Three pictures max. Longest side 1920".
+    const isMost = MOST_BEHIND.test(text.slice(Math.max(0, upto - 40), upto));
+    const isNewStart = isMost && /^[A-Z][a-z]/.test(next);
     if (
       match[0] === '.' &&
+      !isNewStart &&
       ABBREVIATED.test(head) &&
       !/^[A-Z][a-z]+ (?:must|should|may|are|is|will)\b/.test(next)
     )
