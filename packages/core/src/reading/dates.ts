@@ -19,7 +19,10 @@ const ORDINALS = [
 const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?= of ))?';
 const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
   {
-    words: new RegExp(`\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`, 'gi'),
+    words: new RegExp(
+      `\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+(?:of )?\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`,
+      'gi',
+    ),
     order: 'dmy',
   },
   { words: new RegExp(`\\b(${MONTH})[ ]+${DAY}(?!\\d)(?:,?[ ]+(20\\d{2})(?!\\d))?`, 'gi'), order: 'mdy' },

@@ -25,7 +25,7 @@ const STAYS =
 const GOES =
   /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|n['’]t (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
-  /\b(?:keep|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to) be (?:in|there|geo-?tagged)|are part of|goes? in|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
+  /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to) be (?:in|there|geo-?tagged)|are part of|goes? in|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
 const IS_FREE =
   /\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;

@@ -73,7 +73,8 @@ function readMark(segment: Segment): Found[] {
   const [denied] = [...text.matchAll(WORD_DENIED)].filter(m => !isOfFile(text, m.index));
   if (denied) return [at(segment, 'watermark', 'forbidden', denied)];
   for (const match of [...strong, ...weak]) {
-    if (isOfFile(text, match.index)) continue;
+    // "The name in the file name and nothing on the picture".
+    if (!/^nothing/i.test(match[0]) && isOfFile(text, match.index)) continue;
     const verdict = verdictOn(text, match.index, match[0]);
     if (verdict) return [at(segment, 'watermark', verdict, match)];
   }

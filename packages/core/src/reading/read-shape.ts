@@ -31,10 +31,13 @@ export function readRatio(segment: Segment): Found[] {
       text,
     )
   ) {
-    const all = [...text.matchAll(RATIO)].map(m => ({
-      pair: [Number(m[1]), Number(m[2])] as [number, number],
-      m,
-    }));
+    const isByColon = COLON_RATIO.test(text);
+    const all = [...text.matchAll(RATIO)]
+      .filter(m => !isByColon || /[:∶]/.test(m[0]))
+      .map(m => ({
+        pair: [Number(m[1]), Number(m[2])] as [number, number],
+        m,
+      }));
     const [first] = all;
     if (first) {
       const last = all.at(-1)?.m ?? first.m;
@@ -78,7 +81,7 @@ const ONE_WAY =
 const UPRIGHT_TOO =
   /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,20}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|doesn['’]t|don['’]t|cannot|can['’]t) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+  /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|doesn['’]t|don['’]t|cannot|can['’]t) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =

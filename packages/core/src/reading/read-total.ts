@@ -25,7 +25,7 @@ const ENTERING_JUST_BEFORE =
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
-  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|gives?|chooses?|picks?|selects?|holds?)\b|\byou will (?:get|receive|be)\b|\bit takes\b/i;
+  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b/i;
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;

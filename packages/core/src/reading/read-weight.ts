@@ -116,7 +116,7 @@ function rangesIn(text: string): Weighed[] {
     if (low === undefined || high === undefined || low >= high) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     // "2 to 3 MB is plenty" is no demand.
-    if (/^[^.;,]{0,12}\b(?:is|are) (?:plenty|enough|ideal|best|fine)\b/i.test(text.slice(at.to)))
+    if (/^[^.;,]{0,12}\b(?:is|are) (?:about right|plenty|enough|ideal|best|fine)\b/i.test(text.slice(at.to)))
       return [{ field: undefined, bytes: high, unit: '', ...at }];
     // The doubt about a unit is raised once, with the greater number.
     return [

@@ -90,7 +90,7 @@ function headOf({ text }: Segment): string | undefined {
     'head'
   ];
   if (copy) return copy;
-  const head = /^(?<head>[A-Z][A-Za-z -]{2,30}):\s/.exec(own)?.groups?.['head'];
+  const head = /^(?<head>[A-Za-z][A-Za-z -]{2,30}):\s/.exec(own)?.groups?.['head'];
   return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
 }
 
@@ -104,9 +104,10 @@ export function splitByConflict(segments: readonly Segment[]): Group[] | undefin
   const groupOf = new Map<Segment, Described>();
   for (const [i, segment] of segments.entries()) {
     const own = facts[i];
-    if (!own || own.size < 2) continue;
-    let group = groups.find(g => isSame(g.facts, own));
     const head = headOf(segment);
+    // "Double-page pictures: 420 × 270 mm; single-page pictures: …": under a name a size is enough.
+    if (!own || own.size < (head !== undefined && own.has('size') ? 1 : 2)) continue;
+    let group = groups.find(g => isSame(g.facts, own));
     const isApart = (g: Described) =>
       areApart(g.facts, own, head !== undefined && g.head !== undefined && g.head !== head);
     if (!group && !groups.every(isApart)) return undefined;
