@@ -41,6 +41,8 @@ export function boundOf(before: string, rest: string): Bound {
     .replace(/^.*\d(?![^\d]*\))/s, '')
     // "No more than six, as TIFFs at": that bound is the six's.
     .replace(COUNTED, ' ')
+    // "3 max. jpg/1920px".
+    .replace(/\d/.test(before) ? /^\s*[a-z]{0,7}\s*\(?(?:max|min)\.\)?\s+(?=[a-z])/i : /^(?!)/, '')
     // "50 KB max, 300 x 400": that limit belongs to the number before it.
     .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ');
   let bound: Bound = 'unsaid';

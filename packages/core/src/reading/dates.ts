@@ -16,7 +16,7 @@ const ORDINALS = [
   'ninth',
   'tenth',
 ];
-const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?= of ))?';
+const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?=\\s))?';
 const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
   {
     words: new RegExp(

@@ -59,7 +59,7 @@ export function factsOf(segments: readonly Segment[]): Facts {
 }
 
 const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice(?: to have)?|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =

@@ -80,6 +80,8 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   picturenumber: 'sequence',
   applicant: 'author',
   entrant: 'author',
+  maker: 'author',
+  whole: 'deliverable',
   participant: 'author',
   nameofartist: 'author',
   nameofauthor: 'author',

@@ -62,7 +62,8 @@ export function readExtension(all: readonly Segment[], about: readonly Segment[]
     for (const match of segment.text.matchAll(
       /(?:\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}|(?<=^|[\s("“']))\.(jpe?g|tiff?|png)\b/gi,
     ))
-      endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
+      if (!/\bnot (?:as )?$/i.test(segment.text.slice(0, match.index)))
+        endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   for (const segment of about)
     for (const match of segment.text.replace(OF_CAMERA, '').matchAll(/\.(jpe?g|tiff?|png)\b/gi))
       endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));

@@ -18,7 +18,7 @@ import {
 /** Numbers of pixels that stand for one side each. */
 
 const SINGLE = new RegExp(
-  `(?<![\\d.,:/×x]|(?<!\\d{3}|px|pixels)-)(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`,
+  `(?<![\\d.,:×x]|\\d\\/|(?<!\\d{3}|px|pixels)-)(?<n>${PIXELS})(?:\\s*(?<unit>${UNIT})\\b)?`,
   'gi',
 );
 /** Units that make a number something else than pixels. */

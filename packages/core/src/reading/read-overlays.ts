@@ -115,7 +115,8 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
 }
 
 /** "Neither required nor forbidden." */
-const LEFT_OPEN = /\b(?:nor|not) (?:forbidden|prohibited)\b/i;
+const LEFT_OPEN =
+  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
 function verdictIn(text: string, index: number, thing: string): Verdict {
   if (LEFT_OPEN.test(text)) return 'allowed';

@@ -148,7 +148,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bcompression(?: (?:degree|level|grade|factor|setting)\D{0,12}|\s*[:=]?\s*)(\d{1,2})\b/i,
+    words: /\bcompress(?:ion)?(?: (?:degree|level|grade|factor|setting)\D{0,12}|\s*[:=]?\s*)(\d{1,2})\b/i,
     value: m => m[1],
   },
   {

@@ -74,6 +74,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   const opensBracket = before?.[0].includes('(') && called;
   rest = rest.slice(before?.[0].length ?? 0);
   if (opensBracket) rest = rest.replace(/\)/, '');
+  // "Series - maximum 2 (each of 3 to 6 photographs)".
+  rest = rest.replace(/(?<=\d)\s*\((?:each|with|of) [^()]*\)$/i, '');
   const limited = limitBehind(rest);
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;

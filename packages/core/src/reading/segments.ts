@@ -139,7 +139,13 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     // "Sections: A. Colour, B. Nature".
     if (match[0] === '.' && /(?:[,:;(]|\band) ?(?:[A-H]|\d{1,2})\.$/.test(head)) continue;
     // "15. 03. 2027".
-    if (match[0] === '.' && /\b\d{1,2}\.$/.test(head) && /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b)/.test(next))
+    if (
+      match[0] === '.' &&
+      /\b\d{1,2}\.$/.test(head) &&
+      /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b|(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]* (?:19|20)\d\d)/.test(
+        next,
+      )
+    )
       continue;
     // "Our street (old or new!) in pictures".
     if (/^[)"”’]+\s+[a-z]/.test(next)) continue;

@@ -14,7 +14,7 @@ const ANY =
   /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
   /\bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))|the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
-const WIDTH = /\b(?:wide|wider|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+const WIDTH = /\b(?:wide|wider|narrower|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
   /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
 const SIDES: readonly (readonly [SideSaid, RegExp])[] = [

@@ -16,10 +16,16 @@ export function solvePrint(
   if (!ppi) return undefined;
   const perInch = 'exact' in ppi ? ppi.exact : (ppi.min ?? ppi.max ?? 0);
   const pixels = (inches: number) => Math.round(inches * perInch);
+  // "100 to 200 dpi": a range of pixels.
+  const ends = !('exact' in ppi) && ppi.min !== undefined && ppi.max !== undefined ? ppi : undefined;
   // With "at least 300 ppi" every side has at least so many pixels.
   const isLeastPpi = !('exact' in ppi) && ppi.min !== undefined;
   const spanOf = (inches: number, isLeast: boolean): Span =>
-    isLeast || isLeastPpi ? { min: pixels(inches) } : { exact: pixels(inches) };
+    ends && !isLeast
+      ? { min: Math.round(inches * (ends.min ?? 0)), max: Math.round(inches * (ends.max ?? 0)) }
+      : isLeast || isLeastPpi
+        ? { min: pixels(inches) }
+        : { exact: pixels(inches) };
   if (size) {
     const { width, height, longEdge, shortEdge } = deliverable;
     if (width ?? height ?? longEdge ?? shortEdge) return undefined;

@@ -58,7 +58,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
 
 /** "The short version: …" heads a text and no file. */
 const OF_TEXT =
-  /\b(?:(?:front|back) page|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
+  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?:front|back) page|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
 
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 
