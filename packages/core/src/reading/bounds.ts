@@ -20,11 +20,11 @@ const BEFORE = new RegExp(
 const SIDE_WORDS =
   '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:a|the) )?max(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:is|are) the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)[.;,)]|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:a|the) )?max(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?most\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:is|are) the (?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -46,6 +46,8 @@ export function boundOf(before: string, rest: string): Bound {
     // "50 KB max, 300 x 400": that limit belongs to the number before it.
     .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ');
   let bound: Bound = 'unsaid';
+  // "Turns away files of more than 8 MB".
+  if (REFUSED_BEFORE.test(near)) return OVER.test(near) ? 'max' : 'min';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
   // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.
@@ -62,6 +64,10 @@ export function boundOf(before: string, rest: string): Bound {
 const COUNTED =
   /^.*\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b(?! (?:of|sides|dimensions|edges))/is;
 const OVER = new RegExp(`\\b(?:${MORE}(?: than)?)\\b\\D*$`, 'i');
+const REFUSED_BEFORE = new RegExp(
+  `\\b(?:turns? (?:away|down)|refuses?|rejects?|bounces?|deletes?|returns?|blocks?|throws? out|cannot (?:take|accept|open|handle)|do(?:es)? not (?:take|accept))\\b[^.;]{0,30}\\b(?:${MORE}|${LESS})(?: than)?\\D{0,6}$`,
+  'i',
+);
 const REFUSED_AFTER =
   /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
 

@@ -46,7 +46,7 @@ const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 
 /** Where another note begins within a sentence. */
 const NEXT_NOTE =
-  /;|\bbut\b|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
+  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
 
 type Fate = 'kept' | 'gone' | undefined;
 

@@ -76,8 +76,42 @@ export function readRatio(segment: Segment): Found[] {
 
 const SWAP =
   /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
-const ONE_WAY =
-  /(?:\b(?:landscape|portrait|upright)-format (?:pictures?|images?|photos?|photographs?|files?)\b|\b(?:landscape|portrait|upright) \(\d{1,2}\s*:\s*\d{1,2}\b(?!\s*or)|\bwe (?:only )?(?:take|want|need|accept) (?:only )?(?:landscape|upright|horizontal|vertical) (?:pictures|images|photos|photographs)\b|[a-z\d],\s+(?:landscape|portrait|upright)(?: format| orientation)?\.?$|^(?:landscape|portrait|upright)(?: orientation| format)?[.!]?$|\d\s*(?:px|pixels|mm|cm),? \(?(?:landscape|upright|portrait)(?: format| orientation)?(?=[.,;)]|$)|[,:]\s*(?:landscape|upright|portrait)(?= so that\b|\))|(?:^(?:[-*•]\s*)?|[:,•(]\s*|\s[-–] )(?:landscape|horizontal|upright|portrait)(?: orientation| format)?\)?(?=\s*(?:,|\d{1,2}:)[^.;]*(?<!\w)(?:jpe?g|srgb|px|pixels|\d\s*:\s*\d|\d\s*[x×]\s*\d|:?\d))(?![^.;]*\b(?:portrait|vertical|upright|nature|landscape)\b)|\d\s*:\s*\d+\s*\((?:portrait|landscape|upright)(?: format| orientation)?\)|\d\s*:\s*\d+,? (?:portrait|landscape|upright)(?: (?:format|orientation|ratio)|[.,;]|$)|\b(?:landscape|portrait|upright) (?:format|orientation) \(\d{1,2}\s*:\s*\d{1,2}\)|\b(?:format|orientation|shape)\s*:\s*(?:portrait|landscape|upright)\b(?!\s*(?:or|and|\/))|^(?:[-+*•–·]\s*)?(?:landscape|portrait|upright) (?:orientation|format|shape)\b(?!\s*(?:or|and|images?|pictures?|photo))|\b(?:(?:landscape|horizontal|portrait|vertical|upright)(?: shape| format| orientation| images?| pictures?| photos?)? only|(?:pictures?|images?|photos?) (?:landscape|horizontal|upright|vertical),? please|(?:send|upload|submit)(?: us| me)?(?: one| an?)? (?:landscape|horizontal|upright|vertical) (?:pictures?|images?|photos?|photographs?)|only (?:landscape|horizontal|portrait|vertical|upright)|(?:all|every) (?:pictures?|images?|photo(?:graph)?s?) (?:in )?(?:landscape|horizontal|vertical|upright)\b(?! (?:images?|pictures?|photos?))|(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?(?:landscape|horizontal|portrait|vertical|upright)(?:[ -]format| orientation| shape)?(?=[\s.,;]*(?:$|and\b|so\b|[.,:;(\d]))))/i;
+const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
+const FORM = '(?:[ -](?:format|orientation|shape))';
+const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
+/** One way round alone is asked: as an item of a list, as the only one, as what must be, or as what is wanted. */
+const ONE_WAY = new RegExp(
+  [
+    `\\d\\s*:\\s*\\d+,? \\(?${WAY}\\b${FORM}?(?! (?:or|and))`,
+    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|[.,:;(\\d]))`,
+    `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
+    `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
+    `\\b${WAY}-format ${PICTURES}\\b`,
+    `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
+    `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}),? please\\b`,
+    `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
+    `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
+  ].join('|'),
+  'i',
+);
+/** As an item of a list about files: "JPEG, landscape, 1600 px". */
+const ONE_WAY_LISTED = new RegExp(
+  `(?:^|[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright)${FORM}?(?=\\)?\\s*(?:[.,;)!]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  'i',
+);
+const ONLY_WAY = new RegExp(`\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b`, 'i');
+const ABOUT_FILES = /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$/i;
+
+/** That one way round alone is asked. */
+function oneWay(text: string): RegExpExecArray | null {
+  const only = ONLY_WAY.exec(text);
+  // Where both ways are named, neither is the only one.
+  if (only || LYING.test(text) === STANDING.test(text)) return only;
+  return ONE_WAY.exec(text) ?? (ABOUT_FILES.test(text) ? ONE_WAY_LISTED.exec(text) : null);
+}
+
+const LYING = /\b(?:landscape|horizontal)\b/i;
+const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
   /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
@@ -114,7 +148,7 @@ export function readEitherWay(segment: Segment): Found[] {
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d/gi) ?? []).length > 1;
   const fixed =
-    (isTwoSizes ? null : ONE_WAY.exec(text)) ??
+    (isTwoSizes ? null : oneWay(text)) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
     (/\d|height|exceed|limits?|same applies|\bfit\b/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
