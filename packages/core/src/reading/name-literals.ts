@@ -33,6 +33,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   sectioncode: 'section code',
   membernumber: 'member number',
   memberno: 'member number',
+  memberid: 'member number',
   membershipnumber: 'member number',
   membernr: 'member number',
   number: 'sequence',
@@ -107,7 +108,7 @@ export function writtenOut(described: readonly PartSaid[], text: string): string
   const joints = described
     .slice(1)
     .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
-  if (!joints.every(joint => /^(?:[_-]| - )$/.test(joint))) return undefined;
+  if (!joints.every(joint => /^(?:[_-]| - | by )$/.test(joint))) return undefined;
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 
@@ -190,7 +191,13 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
   const stem = example.replace(/\.[A-Za-z]+$/, '');
-  const splits = [/( - | – |__| by |[_-])/, /( - |-)/, /( - | – |__| by |_)/, /( - | – |__| by |[ _-])/];
+  const splits = [
+    /( - | – |__| by |[_-])/,
+    /( - |-)/,
+    /( - | – |__| by |_)/,
+    /( - | – |__| by |[ _-])/,
+    /(\.)/,
+  ];
   return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }
 

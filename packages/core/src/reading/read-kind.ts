@@ -54,7 +54,7 @@ export function readFormats(whole: Segment): Found[] {
   // is taken as well, the list is the rule.
   const advice =
     new Set(hits.map(h => h.format)).size === 1 &&
-    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;,]{0,20}\b(?:preferred|recommended|ideally)|(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)/i.test(
+    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)|(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)/i.test(
       text,
     );
   return [

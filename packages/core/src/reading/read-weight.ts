@@ -8,7 +8,7 @@ const UNIT =
   '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m)(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:]|\\d/)(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
-  `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
+  `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to(?: (?:a )?max(?:imum)?(?: of)?)?|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
 /** "Two megabytes", "half a megabyte", "a megabyte and a half". */
@@ -139,6 +139,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     /^\s*(?:is|are) (?:a good (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
       after,
     ) ||
+    /\baim (?:for|at) (?:about |around )?$/i.test(before) ||
     /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
       before,
     ) ||

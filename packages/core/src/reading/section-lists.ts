@@ -44,7 +44,9 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
   if (!first) return undefined;
   return {
     sections: sectionsOf(
-      first.map(({ item, segment }) => (isOrdinal(item, segment) ? { ...item, code: null } : item)),
+      first.map(({ item, segment }) =>
+        !isOnOneLine(first) && isOrdinal(item, segment) ? { ...item, code: null } : item,
+      ),
     ),
     found: first.map(({ segment, item }) => ({
       field: 'sections',
@@ -102,7 +104,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:.–-]))?|\\b(?:in|to) each of(?= [A-Z])`,
+  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:.–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =
