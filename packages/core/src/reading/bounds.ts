@@ -99,7 +99,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

@@ -240,7 +240,10 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
       const written = (match[1] ?? '').trim();
       // "membership number_title": the words before belong to the first part.
       const isCut = partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index);
-      const parts = naming.parts || isCut ? undefined : partsOfExample(written);
+      const parts =
+        naming.parts || isCut
+          ? undefined
+          : (partsOfExample(written) ?? withFixedWord(`${written}.jpg`, about));
       if (!parts) continue;
       naming.parts = parts;
       claim('parts', segment, match.index, match.index + written.length);

@@ -18,7 +18,7 @@ const LIMIT_BEFORE =
 
 /** What people do with entries. */
 const ENTERING =
-  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
+  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:essay|series|portfolio|panel|set|entry|submission) has|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
   /\b(?:send|submit|enter|upload|bring|choose|pick|offer|hand in|put in)(?: us| me)?(?: in)? $/i;
@@ -82,7 +82,10 @@ const A_DAY =
 /** A list's item without its dash, dot or number. */
 function withoutMark({ text, start, line }: Segment): Segment {
   const bare = text
-    .replace(/^(?:[□✓]|\[ ?\]|§\d+|[A-Z]\.?\d{1,2}[.)]?(?= )|\d{1,2}(?:\.\d{1,2})+[.)]?(?= ))\s*/, '')
+    .replace(
+      /^(?:[□✓]|\[ ?\]|§\d+|[A-Z]\.?\d{1,2}[.)]?(?= )|\d{1,2}(?:\.\d{1,2})+[.)]?(?= )|\d{1,2}(?= {2}))\s*/,
+      '',
+    )
     .replace(ITEM_MARK, '');
   return { text: bare, start: start + text.length - bare.length, line };
 }
@@ -115,7 +118,9 @@ function rankOf(text: string, count: Count): Ranked | undefined {
     OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne });
-  const isEach = FOR_EACH.test(`${near}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`);
+  const isEach = FOR_EACH.test(
+    `${near.replace(/^.*(?<!\b(?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
+  );
   if (
     (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&
     !isOfOne &&

@@ -103,7 +103,7 @@ function kindNamed(heading: string): string | undefined {
 
 /** "Both sets must …", "All files …": what holds for every kind. */
 export const FOR_ALL =
-  /^(?:in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
+  /^(?:both\b(?! (?:by|to|until|before)\b)|in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
 

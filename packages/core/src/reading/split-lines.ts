@@ -1,4 +1,5 @@
 import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, PROPERTY, SPEC } from './kind-words.ts';
+import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
 
@@ -136,7 +137,11 @@ function byHeads(segments: readonly Segment[], heads: readonly (string | undefin
     if (label) {
       groups.push({ label, segments: [segment] });
       line = segment.line;
-    } else (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+    } else {
+      // "Both sRGB, without text." ends what is said of the last one.
+      if (FOR_ALL.test(segment.text)) line = -1;
+      (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+    }
   });
   return groups;
 }
