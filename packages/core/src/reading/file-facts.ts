@@ -39,9 +39,7 @@ export function factsOf(segments: readonly Segment[]): Facts {
   ]);
   const wished = wishedAmong(segments);
   const found = segments.flatMap((segment, i) =>
-    (said[i] ?? []).map(f =>
-      wished.has(segment) && !LEFT_TO_ALL.test(f.field) ? { ...f, advice: true } : f,
-    ),
+    (said[i] ?? []).map(f => (wished.has(segment) && !isLeftToAll(f) ? { ...f, advice: true } : f)),
   );
   const onPaper = segments.flatMap(segment => {
     const size = readPhysical(segment);
@@ -64,8 +62,11 @@ const WISHED =
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =
   /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
-/** What may lie on a picture is allowed or not, and never advised. */
-const LEFT_TO_ALL = /^(?:border|eitherWay)$/;
+/** What is allowed is no wish. */
+const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
+/** A line of its own over a list of wishes. */
+const WISHES_BELOW =
+  /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|advise|advice|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
 const A_MUST =
   /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|limit|closes?|deadline|by \d)\b/i;
 
@@ -77,7 +78,8 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
   for (const [i, segment] of segments.entries()) {
     if (WISHED.test(segment.text)) line = segment.line;
     const before = segments[i - 1];
-    if (before && REST.test(before.text)) isRest = true;
+    if (before && before.line < segment.line && WISHES_BELOW.test(before.text)) isRest = true;
+    else if (before && REST.test(before.text)) isRest = true;
     // The rest ends with its paragraph, and admits nothing that must be.
     else if (before && segment.line - before.line >= 2) isRest = REST.test(segments[i - 2]?.text ?? '');
     if (segment.line === line || (isRest && !A_MUST.test(segment.text))) wished.add(segment);

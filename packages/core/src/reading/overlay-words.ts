@@ -11,7 +11,7 @@ export const MARK =
   /\b(?:water-?mark(?:s|ed|ing)?|(?:date|time)[- ]?(?:stamp|imprint|print|display)s?|logos?|copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?)|text overlays?|lettering|inscriptions?|captions?|identif\w+ (?:\w+ )?marks?|marks? of (?:identification|ownership)|markings?|monograms?|signs? of (?:authorship|ownership|the author)|visible (?:names?|signatures?|dates?|text)|added text|signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos))|(?<=\bbe (?:framed or )?)signed|text of any kind|overlays?)\b/gi;
 /** What lies on a picture where the sentence says so. */
 export const WORD =
-  /\b(?:names?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|numbers?|address(?:es)?|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
+  /\b(?:names?|credits?(?: lines?)?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|numbers?|address(?:es)?|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
   /(?:\b(?:no|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;

@@ -9,6 +9,8 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
     'member number',
     /\b(?:(?:author|photographer|entrant|maker)['’]s )?(?:member(?:ship)?(?:['’]s)?(?: (?:\w+|\d)[- ](?:figure|digit))?|staff|personnel|entrant(?:['’]s)?|author|login|id|photographer|exhibitor(?:['’]s)?)(?: id)?[ -]?(?:number|no\b\.?|num\b|id\b)|\bmember(?:ship)?[ -]?(?:id|code)\b/gi,
   ],
+  ['member number', /\byour number\b/gi],
+  ['author', /\b(?:member|author|artist|photographer|maker) name\b/gi],
   ['member number', /\b(?:author|member|photographer|maker|entrant)['’]s club (?:number|no\b\.?)/gi],
   ['member number', /\bnumber of (?:the|your) (?:member|membership)\b/gi],
   ['club code', /\b(?:club|society|team)(?:['’]s)? name\b|\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],

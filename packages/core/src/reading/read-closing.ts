@@ -63,7 +63,9 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     // "… on the Friday before; for the first competition that is 2 October".
     const isNamedDay =
       previous?.line === segment.line &&
-      /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause) &&
+      ((/^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, stamp.start)) &&
+        !datesIn(previous.text).length) ||
+        /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause)) &&
       (STRONG.test(previous.text) ||
         /\b(?:by|before|until|till)\b/i.test(previous.text) ||
         /\b(?:days?|weeks?) before\b/i.test(previous.text));
@@ -84,6 +86,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
     )
       continue;
+    // What comes later has a day of its own.
+    if (/\b(?:stage|phase) (?:two|2|three|3)\b/i.test(clause)) continue;
     // "It opens on 1 March and closes on 30 April."
     if (
       /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
@@ -124,13 +128,13 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 function withoutDate({ text: whole, start }: Segment): Found[] {
   const text = whole.replace(/\([^()]*\)/g, aside => ' '.repeat(aside.length));
   const spoken =
-    /\b(?:no later than|not later than|not less than|at least|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.?,? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|fourth|last) )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition))/i.exec(
+    /\b(?:no later than|not later than|not less than|at least|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent|need)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.?,? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?)|(?:(?:first|second|third|fourth|last) )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition|concert|event|show|opening|appointment))/i.exec(
       text,
     );
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (!match || NOT_DEADLINE.test(text.slice(0, match.index))) return [];

@@ -47,14 +47,15 @@ export function readRules(text: string): Reading {
     questions: [],
     claims: [],
   };
-  readSheetWide(segments, reading);
-  readFiles(plain, segments, reading);
+  const groups = splitDeliverables(plain, segments);
+  readSheetWide(segments, groups, reading);
+  readFiles(groups, reading);
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
   return reading;
 }
 
-function readSheetWide(segments: readonly Segment[], reading: Reading): void {
+function readSheetWide(segments: readonly Segment[], groups: readonly Group[], reading: Reading): void {
   const read = readSections(segments);
   const { sections, found } = read;
   reading.sections = sections;
@@ -62,7 +63,10 @@ function readSheetWide(segments: readonly Segment[], reading: Reading): void {
   const naming = readNaming(segments);
   reading.naming = naming.naming;
   claimAll(reading.claims, naming.found, undefined);
-  settle(reading, 'maxFiles', readTotal(segments, read), value => (reading.maxFiles = value as number));
+  // "Press image: one per artist" counts pictures of that kind; what is said beside the kinds counts entries.
+  const beside = groups.length > 1 ? readTotal(commonOf(groups), read) : [];
+  const total = beside.length ? beside : readTotal(segments, read);
+  settle(reading, 'maxFiles', total, value => (reading.maxFiles = value as number));
   const weights = segments.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
   settleClosing(segments, reading);
@@ -122,9 +126,12 @@ function withHour(day: string | null, segments: readonly Segment[]): string | nu
 const ON_THAT_DAY =
   /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date)|the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b))/i;
 
-function readFiles(text: string, segments: readonly Segment[], reading: Reading): void {
-  const groups = splitDeliverables(text, segments);
-  const common = groups.filter(g => g.label === undefined).flatMap(g => g.segments);
+/** What is said of no kind of file in particular. */
+const commonOf = (groups: readonly Group[]) =>
+  groups.filter(g => g.label === undefined).flatMap(g => g.segments);
+
+function readFiles(groups: readonly Group[], reading: Reading): void {
+  const common = commonOf(groups);
   const labelled = groups.filter(g => g.label !== undefined);
   const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
   kinds.forEach((group, index) => {

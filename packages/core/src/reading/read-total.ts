@@ -193,6 +193,12 @@ function settled(
   return isChoice ? [first.count.value > second.count.value ? first : second] : used;
 }
 
+/** "One picture in spring and one from now". */
+const ONE_AND_ONE = new RegExp(
+  `\\bone ${THINGS}\\b[^.;]{1,60}(?:,| and) one (?:from|of|for|in|as|with|taken|that)\\b`,
+  'i',
+);
+
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(
   segments: readonly Segment[],
@@ -207,6 +213,8 @@ export function readTotal(
       const rank = isOfSection ? undefined : rankOf(segment.text, count);
       return rank && (!isRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
     });
+    if (ONE_AND_ONE.test(segment.text) && ranked.length)
+      for (const r of ranked) r.count = { ...r.count, value: 2 };
     return settled(ranked, segment.text).map(r => ({ ...r, found: foundAt(segment, r.count) }));
   });
   const of = (rank: Ranked['rank']) => all.filter(r => r.rank === rank);

@@ -29,7 +29,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|all (?:of them|files|images|pictures|photos)\b(?! (?:must|should|have|need|are|to))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|participant|author|artist|applicant|club)))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -104,7 +104,10 @@ function isPackage(text: string, from: number, to: number): boolean {
     )
   )
     return false;
-  const after = text.slice(to, to + 30).replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
+  const after = text
+    .slice(to, to + 30)
+    .replace(/,(?! (?:all |al)?together| in (?:total|all)).*$/s, '')
+    .replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
   return (PACKAGE.test(`${before}#${after}`) || /^\s*(?:all )?together\b/i.test(after)) && !EACH.test(after);
 }
 

@@ -55,6 +55,9 @@ export function aspectsOf(segment: Segment): Facts {
 /** "1600 × 1200" and "1600 on the long edge" can be said of one file: sides that are named differently, the greatest the same. */
 function isAlike(aspect: Aspect, a: string, b: string): boolean {
   if (a === b) return true;
+  const numbers = (value: string) => (value.match(/\d+/g) ?? []).join();
+  // "1400 × 1050" bare in one place and as a limit in another is the same size.
+  if (aspect === 'size' && numbers(a) === numbers(b)) return true;
   const isBox = (value: string) => /width|height/.test(value);
   const greatest = (value: string) => Math.max(...(value.match(/\d+/g) ?? []).map(Number));
   return aspect === 'size' && isBox(a) !== isBox(b) && greatest(a) === greatest(b);

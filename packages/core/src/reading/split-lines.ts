@@ -1,4 +1,5 @@
 import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, PROPERTY, SPEC } from './kind-words.ts';
+import { aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
@@ -119,7 +120,7 @@ function itemHead({ text }: Segment): string | undefined {
 /** "(1) The photograph must be in colour. Image file should be JPG. …": a paragraph about one kind of file. */
 function subjectHead({ text }: Segment, line: string): string | undefined {
   const subject =
-    /^(?:the |your |each )?(?<what>[a-z]+(?: [a-z]+){0,2}?) (?:must|should|has to|is to|shall|needs to)\b/i.exec(
+    /^(?:the |your |each )?(?<what>[a-z’']+(?: [a-z]+){0,2}?) (?:must|should|has to|is to|shall|needs to)\b/i.exec(
       text.replace(ITEM_MARK, ''),
     )?.groups?.['what'];
   if (subject === undefined || !A_FORMAT.test(line) || !A_MEASURE.test(line)) return undefined;
@@ -143,5 +144,22 @@ function byHeads(segments: readonly Segment[], heads: readonly (string | undefin
       (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
     }
   });
-  return groups;
+  return areRepeated(groups.slice(1)) ? undefined : groups;
+}
+
+/** "From the rules: …", "From the programme: …": what has the same size and format is one file, said twice. */
+function areRepeated(groups: readonly Group[]): boolean {
+  const [first, ...others] = groups.map(g => factsOfAll(g.segments));
+  return (
+    first !== undefined &&
+    others.every(facts =>
+      (['size', 'formats'] as const).every(
+        aspect => facts.has(aspect) && facts.get(aspect) === first.get(aspect),
+      ),
+    )
+  );
+}
+
+function factsOfAll(segments: readonly Segment[]): Facts {
+  return new Map(segments.flatMap(segment => [...aspectsOf(segment)]));
 }

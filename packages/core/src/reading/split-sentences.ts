@@ -80,10 +80,34 @@ interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
+
+/** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
+const SIZED =
+  /(?<name>[A-Za-z]+(?:-[a-z]+)?) (?:pictures|images|photos|photographs|plates|files)(?: (?:at|of)|:)? (?=\d+ ?[x×] ?\d+ ?(?:mm|cm|px|pixels))/g;
+const OF_SHAPE = /^(?:landscape|portrait|horizontal|vertical|upright|square|all|your|our|the|both)$/i;
+
+function splitSizes(segment: Segment): Segment[] {
+  const named = [...segment.text.matchAll(SIZED)].filter(m => !OF_SHAPE.test(m.groups?.['name'] ?? ''));
+  if (named.length < 2) return [segment];
+  return named.map(({ index, 0: written, groups }, i): Piece => {
+    const text = segment.text.slice(index, named[i + 1]?.index);
+    // The name stands before a colon, so that the size counts as that of a kind.
+    const headed = `${written.trimEnd().replace(/ (?:at|of)$|:$/i, '')}:`.padEnd(written.length);
+    const own = headed.slice(0, written.length) + text.slice(written.length);
+    return {
+      ...segment,
+      text: own,
+      start: segment.start + index,
+      kind: (groups?.['name'] ?? '').toLowerCase(),
+    };
+  });
+}
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
 export function splitWithin(segment: Segment): Segment[] {
+  const sized = splitSizes(segment);
+  if (sized.length > 1) return sized;
   const starts = [...segment.text.matchAll(PIECE)].map(
     m => m.index + (m[0].length - m[0].trimStart().length),
   );
@@ -107,6 +131,11 @@ export function splitWithin(segment: Segment): Segment[] {
   const pieces = starts.map((from, i): Piece => {
     const text = segment.text.slice(from, starts[i + 1]);
     const purpose = /\b(?:for|to) (?:the |our |be |a )?(?<use>[a-z-]+)\b/i.exec(text)?.groups?.['use'];
+    const lead =
+      /^(?:(?:and|plus|send|supply|submit|upload|provide|deliver|need|want|us) )*for (?:the |our |your )?(?<use>[a-z]+)/i.exec(
+        text,
+      )?.groups?.['use'];
+    if (lead) return { ...segment, text, start: segment.start + from, kind: labelOf(`${lead} file`) ?? lead };
     const kind = labelOf(text.replace(A_FORMAT, ' ')) ?? purpose ?? A_FORMAT.exec(text)?.[0];
     return { ...segment, text, start: segment.start + from, kind: (kind ?? '').toLowerCase() };
   });
