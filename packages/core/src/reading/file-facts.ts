@@ -66,7 +66,7 @@ const REST =
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
 /** A line of its own over a list of wishes. */
 const WISHES_BELOW =
-  /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|advise|advice|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
+  /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
 const A_MUST =
   /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|limit|closes?|deadline|by \d)\b/i;
 

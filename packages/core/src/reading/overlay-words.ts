@@ -14,7 +14,7 @@ export const WORD =
   /\b(?:names?|credits?(?: lines?)?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|numbers?|address(?:es)?|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
-  /(?:\b(?:no|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
+  /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
   `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',

@@ -28,7 +28,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['initials', /\b(?:your |the author['’]s |photographer['’]s )?initials?\b(?! (?:letter|date))/gi],
   [
     'first name',
-    /\b(?:first|given|christian|fore)[ -]?names?\b|(?<=\bsurname and )name\b(?: of the author)?|(?<=\bsurname-)name\b/gi,
+    /\b(?:first|given|christian|fore)[ -]?names?\b|(?<=\bsurname(?: and|,) )name\b(?: of the author)?|(?<=\bsurname-)name\b/gi,
   ],
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [

@@ -121,6 +121,8 @@ const LEFT_OPEN =
 function verdictIn(text: string, index: number, thing: string): Verdict {
   if (LEFT_OPEN.test(text)) return 'allowed';
   const [before, after] = [text.slice(0, index), text.slice(index)];
+  // "Files without a copyright line cannot be printed" asks for one.
+  if (/\bwithout (?:an? |the |any )?$/i.test(before) && NO_AFTER.test(after)) return undefined;
   if (NO_BEFORE.test(before) || /^(?:unframed|nothing)\b/i.test(thing)) return 'forbidden';
   if (NO_AFTER.test(after)) return 'forbidden';
   return YES.test(text) ? 'allowed' : undefined;

@@ -122,8 +122,9 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
   if (NOT_PRINT.test(text) || OF_BOOK.test(text)) return undefined;
   // "129 × 198 mm plus bleed, that is 135 × 204 mm": what it comes to counts.
   const sum =
-    /\b(?:that is|i\.e\.|making|in all|altogether|in total)\b|\bbleed\b[^.;]{0,24}\(/i.exec(text)?.index ??
-    text.length;
+    /\b(?:deliver|supply|provide|send)\b(?= \d)|\b(?:that is|i\.e\.|making|in all|altogether|in total)\b|\bbleed\b[^.;]{0,24}\(/i.exec(
+      text,
+    )?.index ?? text.length;
   const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);
   if (match) {
     const written = (match[4] ?? '').toLowerCase();

@@ -99,6 +99,18 @@ function settleClosing(segments: readonly Segment[], reading: Reading): void {
   reading.closes = withHour(fullest.value as string | null, segments);
   if (fullest.doubt)
     reading.questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
+  // "By 7 February, 6 pm" in one place, 9 pm in another: the earlier hour is the safe one.
+  const hours = [...new Set(sameDay.map(f => String(f.value)).filter(value => value.length > 10))].sort();
+  const [earliest, later] = hours;
+  if (earliest !== undefined && later !== undefined && earliest.slice(0, 16) !== later.slice(0, 16)) {
+    reading.closes = earliest;
+    reading.questions.push({
+      field: 'closes',
+      text: `${earliest} in one place and ${later} in another`,
+      start: fullest.start,
+      end: fullest.end,
+    });
+  }
   const other = known.find(f => String(f.value).slice(0, 10) !== String(first.value).slice(0, 10));
   if (other && strong.length) {
     reading.closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;

@@ -96,7 +96,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright)${FORM}?(?=\\)?\\s*(?:[.,;)!]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(`\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b`, 'i');

@@ -159,7 +159,12 @@ function isBareLimit(lead: string, tail: string): boolean {
   // "Two works (8 each)" says what one costs.
   const isPrice = /\w \($/.test(lead) && /^ each\)/.test(tail);
   if (OF_OTHER.test(lead) || isPrice) return false;
-  const isNamed = lead.length < 4 || ENTERING.test(lead) || ANY_THINGS.test(lead) || LABELLED.test(lead);
+  const isNamed =
+    lead.length < 4 ||
+    ENTERING.test(lead) ||
+    ANY_THINGS.test(lead) ||
+    A_FORMAT.test(lead) ||
+    LABELLED.test(lead);
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;

@@ -38,7 +38,7 @@ const IF_MORE =
   /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
 
 /** What belongs to every file of many. */
-const EACH = /^\s*(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
+const EACH = /^\s*(?:max\.? )?(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
 
 /** A weight with its place in the sentence. */
 interface Weighed {
@@ -91,7 +91,7 @@ function isPackage(text: string, from: number, to: number): boolean {
     .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '')
     // "3 pictures per member, JPEG, 3 MB".
     .replace(
-      /\b(?:pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
+      /\b(?:\d+|pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
       '',
     )
     // "One picture per person as a JPEG (not larger than 7 MB)".

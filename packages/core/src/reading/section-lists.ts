@@ -202,6 +202,9 @@ function splitByAnd(pieces: readonly string[]): string[] {
   return pieces.slice();
 }
 
+/** "Free (color)" beside "Free (monochrome)". */
+const OF_COLOUR = /^(?:colou?r|mono(?:chrome)?|black and white)\b/i;
+
 /** What stands in brackets behind every name, or leaves a choice, belongs to none. */
 function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
   const asides = new Set(items.map(item => item.aside));
@@ -210,7 +213,7 @@ function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
   const areSame = items.length > 1 && new Set(codes).size === 1;
   return items.map(({ code, label, limit, aside }) => ({
     code: areSame ? null : code,
-    label: aside && !isShared && aside.split(' ').length < 4 ? `${label} (${aside})` : label,
+    label: !isShared && OF_COLOUR.test(aside) ? `${label} (${aside})` : label,
     limit,
   }));
 }

@@ -80,7 +80,7 @@ interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?|close-up|detail|overview|portrait)\b)/gi;
 
 /** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
 const SIZED =
@@ -136,7 +136,11 @@ export function splitWithin(segment: Segment): Segment[] {
         text,
       )?.groups?.['use'];
     if (lead) return { ...segment, text, start: segment.start + from, kind: labelOf(`${lead} file`) ?? lead };
-    const kind = labelOf(text.replace(A_FORMAT, ' ')) ?? purpose ?? A_FORMAT.exec(text)?.[0];
+    const kind =
+      labelOf(text.replace(A_FORMAT, ' ')) ??
+      purpose ??
+      A_FORMAT.exec(text)?.[0] ??
+      /^(?:(?:and|plus) )?(?:an?|one) (?<what>[a-z-]+)/i.exec(text)?.groups?.['what'];
     return { ...segment, text, start: segment.start + from, kind: (kind ?? '').toLowerCase() };
   });
   const isApart =
