@@ -46,6 +46,12 @@ const JUNK = [
     'Sections: A; ',
     'copyright ',
     'landscape, ',
+    'no frame, ',
+    'two images each, ',
+    'delete the GPS, ',
+    'A for Open and ',
+    'plates at 10 x 15 cm, ',
+    'not in the picture ',
     'wide or high ',
   ],
 ];

@@ -41,10 +41,9 @@ export function boundOf(before: string, rest: string): Bound {
     .replace(/^.*\d(?![^\d]*\))/s, '')
     // "No more than six, as TIFFs at": that bound is the six's.
     .replace(COUNTED, ' ')
-    // "3 max. jpg/1920px".
-    .replace(/\d/.test(before) ? /^\s*[a-z]{0,7}\s*\(?(?:max|min)\.\)?\s+(?=[a-z])/i : /^(?!)/, '')
-    // "50 KB max, 300 x 400": that limit belongs to the number before it.
-    .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ');
+    // "50 KB max, 300 x 400", "3 max. jpg/1920px": that limit belongs to the number before it.
+    .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ')
+    .replace(/\d/.test(before) ? LIMIT_OF_LAST : '', '');
   let bound: Bound = 'unsaid';
   // "Turns away files of more than 8 MB".
   if (REFUSED_BEFORE.test(near)) return OVER.test(near) ? 'max' : 'min';
@@ -61,6 +60,7 @@ export function boundOf(before: string, rest: string): Bound {
   return bound;
 }
 
+const LIMIT_OF_LAST = /^\s*[a-z]{0,7}\s*\(?(?:max|min)\.\)?\s+(?=[a-z])/i;
 const COUNTED =
   /^.*\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b(?! (?:of|sides|dimensions|edges))/is;
 const OVER = new RegExp(`\\b(?:${MORE}(?: than)?)\\b\\D*$`, 'i');

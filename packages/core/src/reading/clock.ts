@@ -12,21 +12,27 @@ const ZONES: readonly (readonly [RegExp, string])[] = [
   [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:eet)\b/i, '+02:00'],
 ];
 
+/** Characters between a day and its hour. */
+const FARTHEST = 60;
+/** What is looked at on both sides, with the longest way to write an hour. */
+const NEAR = FARTHEST + 30;
+
 /** The time that belongs to a date: the nearest in the same sentence. */
 export function timeNear(
   text: string,
   start: number,
   end: number,
 ): { clock: string; zone: string; start: number; end: number } | undefined {
-  const times = [...text.matchAll(CLOCK)].flatMap(match => {
-    const at = match.index;
+  const from = Math.max(0, start - NEAR);
+  const times = [...text.slice(from, end + NEAR).matchAll(CLOCK)].flatMap(match => {
+    const at = from + match.index;
     const to = at + match[0].length;
     // "28.02.2027" holds no clock, and a date's own figures are none either.
     if (at < end && to > start) return [];
     if (/^[.:/]\d/.test(text.slice(to)) || /[\d.:/]$/.test(text.slice(0, at))) return [];
     const clock = clockOf(match);
     const distance = at >= end ? at - end : start - to;
-    return clock && distance <= 60 ? [{ clock, start: at, end: to, distance }] : [];
+    return clock && distance <= FARTHEST ? [{ clock, start: at, end: to, distance }] : [];
   });
   const [nearest] = times.sort((a, b) => a.distance - b.distance);
   if (!nearest) return undefined;

@@ -1,5 +1,5 @@
 import { timeNear, withPlace, zoneAt } from './clock.ts';
-import { datesIn } from './dates.ts';
+import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
@@ -22,6 +22,32 @@ const TOO_LATE =
 
 /** What stands between the two ends of a span. */
 const SPANS = /^(?:,? ?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
+
+/** A short line above a date that says what it is: "Closing date". */
+const labelOver = (previous: Segment | undefined): string =>
+  previous &&
+  previous.text.length < 40 &&
+  !/\d/.test(previous.text) &&
+  /^(?:when|closing|deadline|dates?)/i.test(previous.text)
+    ? previous.text
+    : '';
+
+/** "… on the Friday before; for the first competition that is 2 October": the day that the sentence before speaks of. */
+function isDayOf(
+  previous: Segment | undefined,
+  { text, line }: Segment,
+  { start }: Stamp,
+  clause: string,
+): previous is Segment {
+  if (previous?.line !== line) return false;
+  const isNamed = /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause);
+  // "By 10 pm on the Friday before; Competition 1: 25 September 2026."
+  const isLabelled =
+    /^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, start)) && !datesIn(previous.text).length;
+  const isDue =
+    STRONG.test(previous.text) || /\b(?:by|before|until|till|(?:days?|weeks?) before)\b/i.test(previous.text);
+  return (isNamed || isLabelled) && isDue;
+}
 
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
@@ -53,22 +79,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       ) &&
       OF_ENTRY.test(clause) &&
       !NOT_DEADLINE.test(clause);
-    const label =
-      previous &&
-      previous.text.length < 40 &&
-      !/\d/.test(previous.text) &&
-      /^(?:when|closing|deadline|dates?)/i.test(previous.text)
-        ? previous.text
-        : '';
-    // "… on the Friday before; for the first competition that is 2 October".
-    const isNamedDay =
-      previous?.line === segment.line &&
-      ((/^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, stamp.start)) &&
-        !datesIn(previous.text).length) ||
-        /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause)) &&
-      (STRONG.test(previous.text) ||
-        /\b(?:by|before|until|till)\b/i.test(previous.text) ||
-        /\b(?:days?|weeks?) before\b/i.test(previous.text));
+    const label = labelOver(previous);
+    const isNamedDay = isDayOf(previous, segment, stamp, clause);
     const isStrong =
       endsSpan ||
       isEndOfSpan ||

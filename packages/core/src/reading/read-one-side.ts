@@ -42,6 +42,9 @@ export function readSingles(
     add: (field: Side, span: Span, from: number, to: number) => void;
   },
 ): void {
+  // Asked once a sentence: some hold hundreds of numbers.
+  const isSquare = IS_SQUARE.test(text);
+  const isSquareRange = isSquare || /\bsquare\b.*\ba side\b/i.test(text);
   let last: { side: SideSaid; end: number; bound: Bound } | undefined;
   for (const match of text.matchAll(SINGLE)) {
     const { n = '', unit } = match.groups ?? {};
@@ -74,9 +77,8 @@ export function readSingles(
       sideOnPaper(before) ??
       sideAside(after) ??
       (IS_BOUND.test(after) ? last?.side : undefined);
-    const ofRange =
-      IS_SQUARE.test(text) || /\bsquare\b.*\ba side\b/i.test(text) ? endOfRange(before, after) : undefined;
-    if (!side && ((unit && IS_SQUARE.test(text)) || ofRange)) {
+    const ofRange = isSquareRange ? endOfRange(before, after) : undefined;
+    if (!side && ((unit && isSquare) || ofRange)) {
       const span = toSpan(value, ofRange ?? looser(boundOf(before, after)));
       add('width', span, match.index, end);
       add('height', span, match.index, end);
@@ -89,41 +91,41 @@ export function readSingles(
       continue;
     }
     if (!side || (isBare && !(value >= 400 && EDGE_JUST_BEFORE.test(before)))) continue;
-    let bound = looser(boundOf(before, after));
-    // "at least 480 pixels wide and 600 tall": one word for both.
-    // "1400 wide or 1050 high at the most": the word stands behind the second of them.
-    if (bound === 'unsaid') bound = boundBehindNext(after) ?? bound;
-    if (last && between !== undefined && (bound === 'unsaid' ? JOINED : COMPARED).test(between))
-      bound = last.bound;
-    if (isSecondOfRange) bound = 'max';
-    else if (
-      /^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
-      (/\b(?:between|from)\s*$/i.test(before) || /^\s*(?:px|pixels?)?\s*(?:to|-|–|—)\s*\d/i.test(after))
-    )
-      bound = 'min';
-    else if (/\bfrom\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and )?up to\s*\d/i.test(after))
-      bound = 'min';
-    // "1080 pixels in both directions": a square.
-    if (
-      side === 'any' &&
-      'exact' in toSpan(value, bound) &&
-      /\bboth (?:directions|dimensions|ways)\b/i.test(after)
-    ) {
-      add('width', toSpan(value, bound), match.index, end);
-      add('height', toSpan(value, bound), match.index, end);
-      continue;
-    }
-    // "1:1, between 300 and 1000 pixels on each side".
-    if (side === 'any' && IS_ONE_TO_ONE.test(text)) {
-      add('width', toSpan(value, bound), match.index, end);
-      add('height', toSpan(value, bound), match.index, end);
-      last = { side, end, bound };
-      continue;
-    }
-    const field = side === 'any' ? (bound === 'min' ? 'shortEdge' : 'longEdge') : side;
-    add(field, toSpan(value, bound), match.index, end);
+    const bound = isSecondOfRange ? 'max' : boundOfSide(before, after, between, last?.bound, looser);
+    const isBothSides = 'exact' in toSpan(value, bound) && BOTH_WAYS.test(after);
+    const fields: Side[] =
+      side !== 'any'
+        ? [side]
+        : isBothSides || IS_ONE_TO_ONE.test(text)
+          ? ['width', 'height']
+          : [bound === 'min' ? 'shortEdge' : 'longEdge'];
+    for (const field of fields) add(field, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
   }
+}
+
+/** "1080 pixels in both directions": a square. */
+const BOTH_WAYS = /\bboth (?:directions|dimensions|ways)\b/i;
+
+/** The bound of one side, which may be said for the side before or behind it as well. */
+function boundOfSide(
+  before: string,
+  after: string,
+  between: string | undefined,
+  boundBefore: Bound | undefined,
+  looser: (bound: Bound) => Bound,
+): Bound {
+  const own = looser(boundOf(before, after));
+  // "1400 wide or 1050 high at the most": the word stands behind the second of them.
+  const bound = own === 'unsaid' ? (boundBehindNext(after) ?? own) : own;
+  const isFirstOfRange =
+    (/^\s*(?:px|pixels?)?\s*(?:and|to|-|–|—)\s*\d/i.test(after) &&
+      (/\b(?:between|from)\s*$/i.test(before) || /^\s*(?:px|pixels?)?\s*(?:to|-|–|—)\s*\d/i.test(after))) ||
+    (/\bfrom\s*$/i.test(before) && /^\s*(?:px|pixels?)?\s*(?:and )?up to\s*\d/i.test(after));
+  if (isFirstOfRange) return 'min';
+  // "at least 480 pixels wide and 600 tall": one word for both.
+  const isJoined = between !== undefined && (bound === 'unsaid' ? JOINED : COMPARED).test(between);
+  return isJoined ? (boundBefore ?? bound) : bound;
 }
 
 const IS_ALONE = new RegExp(

@@ -241,7 +241,10 @@ function hasAnything(deliverable: ReadDeliverable): boolean {
 }
 
 function claimAll(claims: Claim[], found: readonly Found[], deliverable: number | undefined): void {
-  for (const { field, start, end } of found)
-    if (!claims.some(c => c.field === field && c.start === start && c.deliverable === deliverable))
-      claims.push({ field, deliverable, start, end });
+  const known = new Set(claims.filter(c => c.deliverable === deliverable).map(c => `${c.field} ${c.start}`));
+  for (const { field, start, end } of found) {
+    const place = `${field} ${start}`;
+    if (!known.has(place)) claims.push({ field, deliverable, start, end });
+    known.add(place);
+  }
 }

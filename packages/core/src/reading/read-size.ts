@@ -52,17 +52,9 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   const isTakenUp = TAKEN_UP.test(text) || (next !== undefined && TAKEN_UP.test(next.text));
   const namesOthers = !isTakenUp && NOT_OURS.test(text);
   const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
-  const looser = (bound: Bound): Bound =>
-    bound === 'unsaid' && REFUSED_BELOW.test(text)
-      ? 'min'
-      : bound === 'unsaid' &&
-          (WHICHEVER.test(text) ||
-            REFUSED_ABOVE.test(text) ||
-            (next &&
-              REFUSED_ABOVE.test(next.text) &&
-              !/\d\s*(?:[km]i?b|megs?|megabytes?)\b/i.test(next.text)))
-        ? 'max'
-        : bound;
+  // Asked once a sentence: some hold hundreds of numbers.
+  const otherwise = boundSaidApart(text, next);
+  const looser = (bound: Bound): Bound => (bound === 'unsaid' ? (otherwise ?? bound) : bound);
 
   for (const match of text.matchAll(PAIR)) {
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
@@ -94,6 +86,17 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   }
   readSingles(text, taken, { hasPixels, isOther, looser, add });
   return joinEitherWay(text, mergeRanges(found));
+}
+
+/** "Anything larger will be refused", here or in the next sentence: what makes a bare number a limit. */
+function boundSaidApart(text: string, next: Segment | undefined): Bound | undefined {
+  if (REFUSED_BELOW.test(text)) return 'min';
+  const isOfWeight = next && /\d\s*(?:[km]i?b|megs?|megabytes?)\b/i.test(next.text);
+  const isRefused =
+    WHICHEVER.test(text) ||
+    REFUSED_ABOVE.test(text) ||
+    (next && !isOfWeight && REFUSED_ABOVE.test(next.text));
+  return isRefused ? 'max' : undefined;
 }
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */

@@ -97,9 +97,12 @@ interface Ranked {
   isOfOne: boolean;
 }
 
+/** How far before a number its words are looked for; a sentence is seldom longer. */
+const FARTHEST = 200;
+
 /** Whether a number limits what is sent, and whose entries it counts. */
 function rankOf(text: string, count: Count): Ranked | undefined {
-  const lead = text.slice(0, count.from).replace(/^.*[;]/s, '');
+  const lead = text.slice(Math.max(0, count.from - FARTHEST), count.from).replace(/^.*[;]/s, '');
   const tail = text.slice(count.to).replace(/[;].*$/s, '');
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;

@@ -110,9 +110,9 @@ const ANNOUNCED = new RegExp(
 const LEADING_IN =
   /(?::|,| are(?: the following)?:?| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |choose |these are |i\.e\. |being )?/g;
 
-/** Every place behind such words where a list may begin. */
-function beginningsOf(line: string): string[] {
-  return [...line.matchAll(ANNOUNCED)].flatMap(word => {
+/** Every place behind such words of a sentence where a list may begin, up to the end of its line. */
+function beginningsOf(sentence: string, line: string): string[] {
+  return [...sentence.matchAll(ANNOUNCED)].flatMap(word => {
     const rest = line.slice(word.index + word[0].length);
     const lead = /^[^.;]{0,60}/.exec(rest)?.[0] ?? '';
     return [...lead.matchAll(LEADING_IN)].map(mark => rest.slice(mark.index + mark[0].length));
@@ -132,7 +132,10 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
   for (const [i, segment] of segments.entries()) {
     const before = segments[i - 1];
     const line = restOfLine(segments, i);
-    const regions = [...beginningsOf(line), ...(before && HEAD.test(before.text) ? [line] : [])];
+    const regions = [
+      ...beginningsOf(segment.text, line),
+      ...(before && HEAD.test(before.text) ? [line] : []),
+    ];
     for (const region of regions) {
       const items = itemsOf(region.replace(BEHIND, ''));
       if (items) return inOne(segment, sectionsOf(items));

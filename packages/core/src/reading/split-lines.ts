@@ -83,9 +83,10 @@ function isSized(head: string, own: string): boolean {
 function lineOf(segments: readonly Segment[], at: number): string {
   const line = segments[at]?.line;
   if (segments[at - 1]?.line === line) return '';
+  let end = at;
+  while (segments[end]?.line === line) end += 1;
   return segments
-    .slice(at)
-    .filter(s => s.line === line)
+    .slice(at, end)
     .map(s => s.text)
     .join(' ');
 }

@@ -21,6 +21,8 @@ export function readTable(text: string): Table | undefined {
 
 type Line = ReturnType<typeof joinWrapped>[number];
 const RULED = /^[\s|:+-]*$/;
+/** Rows that are looked at below a head; a specification has a dozen. */
+const MOST_ROWS = 60;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
 
 /** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
@@ -31,7 +33,7 @@ function readRows(lines: readonly Line[]): Table | undefined {
     if (/\d/.test(line.text)) continue;
     const groups: Group[] = [];
     let end = line.start;
-    for (const row of lines.slice(i + 1)) {
+    for (const row of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
       if (RULED.test(row.text) && row.text.trim()) continue;
       const [name, ...values] = splitName(cellsOf(row), properties.length + 1);
       if (!name || values.length !== properties.length) break;
@@ -77,14 +79,14 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     const heads = headCells(cellsOf(line), lines[i + 1], lines[i + 2]);
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase().replace(/^for (?:the |our )?/, ''));
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
-    if (heads.some(h => h.text.length > 40)) continue;
+    if (heads.some(h => h.text.length > 40 || !/\p{L}{2}/u.test(h.text))) continue;
     const hasFigures = heads.some(h => /\d/.test(h.text));
     const isNamed = heads.some(h => labelOf(h.text));
     let properties = 0;
     const groups: Group[] = labels.map(label => ({ label, segments: [] }));
     let end = line.start + line.text.length;
     let rows = 0;
-    for (const row of lines.slice(i + 1)) {
+    for (const row of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
       const cells = cellsOf(row);
       if (cells.length !== heads.length + 1) {
         if (RULED.test(row.text)) continue;
