@@ -76,7 +76,10 @@ function readMark(segment: Segment): Found[] {
     // "The name in the file name and nothing on the picture".
     if (!/^nothing/i.test(match[0]) && isOfFile(text, match.index)) continue;
     const verdict = verdictOn(text, match.index, match[0]);
-    if (verdict) return [at(segment, 'watermark', verdict, match)];
+    if (verdict)
+      return [
+        weak.includes(match) ? atPart(segment, verdict, match) : at(segment, 'watermark', verdict, match),
+      ];
   }
   const whose = TELLS_WHOSE.exec(text);
   const isDenied =
@@ -84,6 +87,15 @@ function readMark(segment: Segment): Found[] {
   return isDenied && A_PICTURE.test(text) && !isOfFile(text.replace(BESIDE_NAME, ''), whose.index)
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
+}
+
+/** A word such as "number" tells little alone: the part of the sentence round it gave the rule. */
+function atPart(segment: Segment, value: Verdict, match: RegExpExecArray): Found {
+  const part = partAt(segment.text, match.index, PARTS);
+  const start = match.index - part.index + part.text.length - part.text.trimStart().length;
+  const found = at(segment, 'watermark', value, match);
+  const text = part.text.trim().replace(/[.!]$/, '');
+  return { ...found, start: segment.start + start, end: segment.start + start + text.length };
 }
 
 /** "Neither the file name nor the picture may …": the picture is spoken of as well. */
@@ -101,9 +113,12 @@ function isOfFile(text: string, index: number): boolean {
   return NOT_ON_PICTURE.test(text.slice(start, end < 0 ? undefined : index + end));
 }
 
+/** Marks between the parts of a sentence. */
+const PARTS = /[,;:]|\.\s|\s[-–—]\s/g;
+
 /** What the clause says of the thing at a place of it. */
 function verdictOn(text: string, index: number, thing: string): Verdict {
-  const part = partAt(text, index, /[,;:]|\.\s|\s[-–—]\s/g);
+  const part = partAt(text, index, PARTS);
   const own = verdictIn(part.text, part.index, thing);
   if (own) return own;
   const clause = partAt(

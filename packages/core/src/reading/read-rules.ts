@@ -8,7 +8,7 @@ import { readNaming } from './read-naming.ts';
 import { readSections } from './read-sections.ts';
 import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
-import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './reading.ts';
+import { noDeliverable, type Claim, type Question, type ReadDeliverable, type Reading } from './reading.ts';
 import { segmentText, type Segment } from './segments.ts';
 import { solvePrint } from './solve-print.ts';
 import { splitDeliverables } from './split-deliverables.ts';
@@ -100,28 +100,34 @@ function settleClosing(segments: readonly Segment[], reading: Reading): void {
   if (fullest.doubt)
     reading.questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
   // "By 7 February, 6 pm" in one place, 9 pm in another: the earlier hour is the safe one.
-  const hours = [...new Set(sameDay.map(f => String(f.value)).filter(value => value.length > 10))].sort();
-  const [earliest, later] = hours;
-  if (earliest !== undefined && later !== undefined && earliest.slice(0, 16) !== later.slice(0, 16)) {
-    reading.closes = earliest;
-    reading.questions.push({
-      field: 'closes',
-      text: `${earliest} in one place and ${later} in another`,
-      start: fullest.start,
-      end: fullest.end,
-    });
+  const timed = sameDay
+    .filter(f => String(f.value).length > 10)
+    .sort((a, b) => hourOf(a).localeCompare(hourOf(b)));
+  const [earliest] = timed;
+  const later = timed.find(f => earliest && hourOf(f) !== hourOf(earliest));
+  if (earliest && later) {
+    reading.closes = String(earliest.value);
+    reading.questions.push(twoPlaces(earliest, later, segments));
   }
   const other = known.find(f => String(f.value).slice(0, 10) !== String(first.value).slice(0, 10));
   if (other && strong.length) {
     reading.closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
-    reading.questions.push({
-      field: 'closes',
-      text: `${String(first.value)} in one place and ${String(other.value)} in another`,
-      start: other.start,
-      end: other.end,
-    });
+    reading.questions.push(twoPlaces(first, other, segments));
   }
   claimAll(reading.claims, [{ ...fullest, field: 'closes' }], undefined);
+}
+
+/** Day and time without the zone. */
+const hourOf = ({ value }: Found) => String(value).slice(0, 16);
+
+/** Two days or hours in the organiser's own words, at the place of the second. */
+function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Question {
+  const words = ({ start, end }: Found) => {
+    const segment = segments.find(s => s.start <= start && start < s.start + s.text.length);
+    return segment ? `“${segment.text.slice(start - segment.start, end - segment.start).trim()}”` : '';
+  };
+  const text = `${words(one)} in one place and ${words(other)} in another`;
+  return { field: 'closes', text, start: other.start, end: other.end };
 }
 
 /** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */

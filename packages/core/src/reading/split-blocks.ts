@@ -1,5 +1,5 @@
 import type { Group } from './group.ts';
-import { ITEM_MARK, labelOf, SPEC } from './kind-words.ts';
+import { ITEM_MARK, labelOf, OF_TEXT, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
@@ -52,8 +52,8 @@ function blocksOf(segments: readonly Segment[]): Block[] {
   return blocks;
 }
 
-/** Parts of a text, not kinds of file. */
-const OF_TEXT =
+/** Headings of other matters than a kind of file. */
+const OF_RULES =
   /\b(?:glance|small print|short|brief|full|summary|details|overview|page|checklist|essentials|guide|notes?|rules?|conditions|requirements|questions|dates?|calendar|help|tips?)\b/i;
 
 function headOf(
@@ -77,7 +77,14 @@ function headOf(
     own.split(/\s+/).length <= 7 &&
     !/[.;,?!]$/.test(own);
   // "Colour: sRGB" and "- colour, plain background" are what stands under one.
-  if (!isHead || SPEC.test(own) || OF_TEXT.test(own) || own.includes(':') || /^[-+*•–·]/.test(segment.text))
+  if (
+    !isHead ||
+    SPEC.test(own) ||
+    OF_TEXT.test(own) ||
+    OF_RULES.test(own) ||
+    own.includes(':') ||
+    /^[-+*•–·]/.test(segment.text)
+  )
     return undefined;
   return labelOf(own) ?? own.toLowerCase();
 }

@@ -2,11 +2,12 @@ import {
   A_FORMAT,
   A_MEASURE,
   ITEM_MARK,
-  labelOf,
   OF_A_FILE,
-  onlyLabelOf,
+  OF_TEXT,
   PROPERTY,
   SPEC,
+  labelOf,
+  onlyLabelOf,
 } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
@@ -52,6 +53,7 @@ export const LATER =
 /** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
 function headingLabel(segment: Segment, next: Segment | undefined): string | undefined {
   const own = segment.text.replace(ITEM_MARK, '');
+  if (OF_TEXT.test(own.split(/[:–—]/)[0] ?? '')) return undefined;
   if (LATER.test(own) && next && next.line > segment.line) return 'print';
   const head = /^([^:–—.]{2,44})\s*[:–—]\s+\S/.exec(own)?.[1];
   if (

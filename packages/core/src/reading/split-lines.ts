@@ -1,4 +1,4 @@
-import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, PROPERTY, SPEC } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK, OF_TEXT, PROPERTY, SPEC, labelOf } from './kind-words.ts';
 import { aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from './segments.ts';
@@ -57,10 +57,6 @@ function namedHead(line: string, isInFull = false): string | undefined {
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
 }
-
-/** "The short version: …" heads a text and no file. */
-const OF_TEXT =
-  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?:front|back) page|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
 
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 
