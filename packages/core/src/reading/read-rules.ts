@@ -124,7 +124,9 @@ const hourOf = ({ value }: Found) => String(value).slice(0, 16);
 function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Question {
   const words = ({ start, end }: Found) => {
     const segment = segments.find(s => s.start <= start && start < s.start + s.text.length);
-    return segment ? `“${segment.text.slice(start - segment.start, end - segment.start).trim()}”` : '';
+    return segment
+      ? `“${segment.text.slice(start - segment.start, end - segment.start).replace(/[\s.,]+$/, '')}”`
+      : '';
   };
   const text = `${words(one)} in one place and ${words(other)} in another`;
   return { field: 'closes', text, start: other.start, end: other.end };

@@ -161,6 +161,7 @@ const SUBJECT =
 function nameOf({ segments }: Group): string {
   const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
-  const subject = SUBJECT.exec(text)?.groups?.['name'];
+  const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
+  const subject = counted ?? SUBJECT.exec(text)?.groups?.['name'];
   return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? 'file';
 }

@@ -44,6 +44,12 @@ export function MarkedText({ text, lines, questions, lit, onLight, marked, onMar
               data-from={run.start}
               color={run.isClaimed ? 'ink' : 'inkSoft'}
               background={background}
+              // The second of two statements that contradict gives no rule, and is what the doubt is about.
+              {...(run.isDoubtful && {
+                borderBottomWidth: '2px',
+                borderBottomStyle: 'dashed',
+                borderColor: 'needsYou',
+              })}
             >
               {run.text}
             </chakra.span>
