@@ -34,7 +34,7 @@ export const ON_PICTURE = new RegExp(
 );
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
 export const NOT_ON_PICTURE =
-  /\b(?:file ?-?names?|named|metadata|exif|iptc|fields?|capitals?|e-?mail|message|subject line|entry form|envelope|back of|title of|name (?:each|the|your|all|every|them|it)|pdf|document)\b/i;
+  /\b(?:file ?-?names?|named|metadata|exif|iptc|fields?|capitals?|e-?mail|message|subject line|entry form|envelope|back of|title of|name (?:each|the|your|all|every|them|it)|pdf|document|no (?:spaces?|accents?|umlauts?|special characters) (?:and|or))\b/i;
 /** Frames and mounts of prints on a wall. */
 export const ON_WALL =
   /\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;

@@ -21,7 +21,7 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS =
-  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without)|n['’]t)\b[^.;]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b/i;
+  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without)|n['’]t)\b[^.;]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
   /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not|n['’]t) (?:\w+ ){1,4}with\b|n['’]t (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
@@ -93,7 +93,7 @@ function readPlace(segment: Segment, text: string): Found[] {
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const isAbout =
     FIELD.test(text) ||
-    (PAIR_ALONE.test(text) && /\b(?:blank|empty)\b/i.test(text)) ||
+    (PAIR_ALONE.test(text) && /\b(?:blank|empty|filled|complete)\b/i.test(text) && !/\bform\b/i.test(text)) ||
     (before !== undefined && NOTES.test(before.text) && PAIR_ALONE.test(text));
   if (!isAbout) return [];
   for (const who of text.matchAll(WHO)) {

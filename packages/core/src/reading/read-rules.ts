@@ -154,13 +154,17 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
   const common = commonOf(groups);
   const labelled = groups.filter(g => g.label !== undefined);
   const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
-  kinds.forEach((group, index) => {
-    const own = factsOf(group.label === undefined ? group.segments : group.segments.map(withoutHead));
-    const shared = labelled.length
-      ? factsOf(common).found.filter(f => !own.found.some(o => o.field === f.field))
-      : [];
-    const deliverable = noDeliverable(group.label ?? null);
-    fill(deliverable, [...own.found, ...shared], own, index, kinds.length > 1, reading);
+  const sharedByAll = labelled.length ? factsOf(common).found : [];
+  const read = kinds.map(({ label, segments }) => {
+    const own = factsOf(label === undefined ? segments : segments.map(withoutHead));
+    const shared = sharedByAll.filter(f => !own.found.some(o => o.field === f.field));
+    return { label, own, found: [...own.found, ...shared] };
+  });
+  // "Prints: only on demand, 30 x 45 cm": what nothing is asked of is no file.
+  const asked = labelled.length ? read.filter(({ found }) => found.length) : read;
+  asked.forEach(({ label, own, found }, index) => {
+    const deliverable = noDeliverable(label ?? null);
+    fill(deliverable, found, own, index, asked.length > 1, reading);
     if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
   });
 }

@@ -25,7 +25,7 @@ const ENTERING_JUST_BEFORE =
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
-  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b/i;
+  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b/i;
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
@@ -106,6 +106,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   const tail = text.slice(count.to).replace(/[;].*$/s, '');
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
+  // "Marks out of 10".
+  if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".
   if (count.value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead)) return undefined;
   if (
@@ -146,7 +148,9 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (OURS.test(near)) return false;
   if (SENDER.test(lead) || ENTERING.test(near)) return true;
   // "3 images, JPEG", "Four photographs."
-  return LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|that|made|taken)\b)/.test(tail);
+  return (
+    LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|that|made|taken|please)\b)/.test(tail)
+  );
 }
 
 /** "At 10 each" is a price, "compression 9-12" a quality. */

@@ -97,6 +97,17 @@ it.each<[string, Said]>([
       name: { extension: 'jpg' },
     },
   ],
+  [
+    'The author and copyright fields in the metadata must be filled in - we have been bitten before and now send back whatever comes without them.',
+    { author: 'required' },
+  ],
+  ['Creator and copyright must be filled in.', { author: 'required' }],
+  ['Of 80 failed uploads last season, 55 were CMYK files.', {}],
+  ['Of 480 uploads 31 failed: 22 were larger than 6 MB.', {}],
+  ['There are 13 pages and we have 40 pictures of the tower.', {}],
+  ['Marks are out of 10 from each of two judges.', {}],
+  ['The organisers may show accepted images at up to 1200 pixels on their pages.', {}],
+  ['One teaser picture please: JPEG, 16:9.', { maxFiles: 1, formats: ['jpeg'], ratio: [16, 9] }],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
 });

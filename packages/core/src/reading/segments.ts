@@ -91,7 +91,12 @@ export function joinWrapped(text: string): { text: string; start: number }[] {
 }
 
 /** Nobody wraps a line that is shorter: what goes on in small letters behind it is a line of its own. */
-const isFull = (text: string) => (text.split('\n').at(-1) ?? '').trim().length >= NARROWEST;
+function isFull(text: string): boolean {
+  const last = (text.split('\n').at(-1) ?? '').trim();
+  return last.length >= NARROWEST || GOES_ON.test(last);
+}
+/** Words that no line of a list ends with. */
+const GOES_ON = /\b(?:an?|the|of|to|and|or|must|not|be|than|by|with)$/;
 /** Characters of the narrowest column that people write letters in. */
 const NARROWEST = 45;
 
