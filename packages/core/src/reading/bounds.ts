@@ -11,7 +11,7 @@ const BEFORE = new RegExp(
   [
     `(?<max1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),

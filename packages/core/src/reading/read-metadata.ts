@@ -84,7 +84,10 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 function readPlace(segment: Segment, text: string): Found[] {
   const place = PLACE.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
-  const isConditional = /^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text);
+  const isConditional =
+    (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text)) ||
+    (place !== null &&
+      /\b(?:where|if|when) an? (?:\w+ )?(?:is|are|can be)\b/i.test(partAt(text, place.index)));
   if (!place || isConditional || !OF_NOTES.test(text)) return [];
   const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];

@@ -106,6 +106,9 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   const tail = text.slice(count.to).replace(/[;].*$/s, '');
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
+  // "Every entry consists of two files of the same picture".
+  if (/^files$/i.test(count.things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead))
+    return undefined;
   // "Marks out of 10".
   if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".

@@ -108,6 +108,15 @@ it.each<[string, Said]>([
   ['Marks are out of 10 from each of two judges.', {}],
   ['The organisers may show accepted images at up to 1200 pixels on their pages.', {}],
   ['One teaser picture please: JPEG, 16:9.', { maxFiles: 1, formats: ['jpeg'], ratio: [16, 9] }],
+  ['Take out the GPS position where a nest is shown.', {}],
+  ['Largest permitted dimensions 1400 x 1050 pixels.', { width: { max: 1400 }, height: { max: 1050 } }],
+  ['Photographs taken on the reserve between 1 March 2026 and 28 February 2027.', {}],
+  ['Every entry consists of two files of the same picture.', {}],
+  ['Two sections, all monochrome.', { monochrome: true }],
+  [
+    'Images are 1400 pixels wide and 1050 high at most. Images in portrait format keep to the height of 1050 pixels as well.',
+    { width: { max: 1400 }, height: { max: 1050 }, eitherWay: false },
+  ],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
 });
