@@ -24,7 +24,8 @@ export function exampleName(sheet: RuleSheet, deliverable: Deliverable): string 
 function exampleOf(shape: DetailShape, label: string): string {
   switch (shape.kind) {
     case 'any':
-      return /number|year/i.test(label) ? '0123' : 'Halloway';
+      if (/number|year/i.test(label)) return '0123';
+      return /\b(?:first|given) name/i.test(label) ? 'Ines' : 'Halloway';
     case 'digits':
       return '01234567890123456789'.slice(0, shape.count);
     case 'letters':
