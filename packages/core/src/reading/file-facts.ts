@@ -9,7 +9,7 @@ import { readEitherWay, readRatio } from './read-shape.ts';
 import { readSimple } from './read-simple.ts';
 import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
-import type { Segment } from './segments.ts';
+import { withoutMark, type Segment } from './segments.ts';
 
 /** What the sentences about one kind of file say of it. */
 
@@ -20,7 +20,8 @@ export interface Facts {
 }
 
 /** All that is found in sentences about one kind of file, and what they say of its size on paper. */
-export function factsOf(segments: readonly Segment[]): Facts {
+export function factsOf(marked: readonly Segment[]): Facts {
+  const segments = marked.map(withoutMark);
   const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
   const said = segments.map((segment, i) => [
     ...(sizes[i] ?? []),

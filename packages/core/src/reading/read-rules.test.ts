@@ -114,7 +114,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['tv', 1],
   ['two-projectors', 1],
   ['upload-form-fields', 4],
-  ['vale-of-tern-team-cup', 1],
   ['vardo-portrait-prize', 1],
   ['visa-desk-photo', 2],
   ['visa-online-tarrendal', 1],

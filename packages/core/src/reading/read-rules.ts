@@ -3,13 +3,14 @@ import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
 import type { Group } from './group.ts';
 import { mergeFound } from './merge-found.ts';
+import { inPlainWording } from './plain-wording.ts';
 import { readClosing } from './read-closing.ts';
 import { readNaming } from './read-naming.ts';
 import { readSections } from './read-sections.ts';
 import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type Question, type ReadDeliverable, type Reading } from './reading.ts';
-import { segmentText, type Segment } from './segments.ts';
+import { segmentText, withoutMark, type Segment } from './segments.ts';
 import { solvePrint } from './solve-print.ts';
 import { splitDeliverables } from './split-deliverables.ts';
 import { turnRefusals } from './turn-refusals.ts';
@@ -31,7 +32,11 @@ export function readRules(text: string): Reading {
     throw new TextTooLong(
       `The text has ${text.length} characters; up to ${MAX_TEXT} are read. Paste only the part about the files.`,
     );
-  const plain = text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' ');
+  const {
+    text: plain,
+    given,
+    asWritten,
+  } = inPlainWording(text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' '));
   // Rows of dots lead the eye from a name to its value and say nothing.
   const segments = turnRefusals(
     segmentText(plain.replace(/\.{4,}|(?<= )\.{3}(?= )/g, dots => ' '.repeat(dots.length))),
@@ -52,6 +57,17 @@ export function readRules(text: string): Reading {
   readFiles(groups, reading);
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
+  for (const section of reading.sections) {
+    const claim = reading.claims.find(
+      c => c.field === 'sections' && plain.slice(c.start, c.end).includes(section.label),
+    );
+    if (claim) section.label = asWritten(section.label, claim.start, claim.end);
+  }
+  for (const file of reading.deliverables) if (file.label !== null) file.label = asWritten(file.label);
+  for (const place of [...reading.claims, ...reading.questions]) {
+    place.start = given(place.start);
+    place.end = given(place.end);
+  }
   return reading;
 }
 
@@ -60,16 +76,17 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   const { sections, found } = read;
   reading.sections = sections;
   if (sections.length) claimAll(reading.claims, found, undefined);
-  const naming = readNaming(segments);
+  const unmarked = segments.map(withoutMark);
+  const naming = readNaming(unmarked);
   reading.naming = naming.naming;
   claimAll(reading.claims, naming.found, undefined);
   // "Press image: one per artist" counts pictures of that kind; what is said beside the kinds counts entries.
-  const beside = groups.length > 1 ? readTotal(commonOf(groups), read) : [];
-  const total = beside.length ? beside : readTotal(segments, read);
+  const beside = groups.length > 1 ? readTotal(commonOf(groups).map(withoutMark), read) : [];
+  const total = beside.length ? beside : readTotal(unmarked, read);
   settle(reading, 'maxFiles', total, value => (reading.maxFiles = value as number));
-  const weights = segments.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
+  const weights = unmarked.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
-  settleClosing(segments, reading);
+  settleClosing(unmarked, reading);
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {

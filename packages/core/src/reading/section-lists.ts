@@ -14,7 +14,7 @@ const HEAD = new RegExp(
 );
 /** A line about files or money is no section. */
 const OF_FILES =
-  /\d\s*-?(?:px|pixels|[km]b|ppi|dpi|bits?)\b|\b(?:pixels|jpe?g|tiff?|s?rgb|yes|no)\b|[£€$]|crowns|\bper (?:work|entry)\b/i;
+  /\d\s*-?(?:px|pixels|[km]b|ppi|dpi|bits?)\b|\b(?:pixels|jpe?g|tiff?|s?rgb|yes|no(?! more\b))\b|[£€$]|crowns|\bper (?:work|entry)\b/i;
 
 const nameOf = ({ label, aside }: SectionItem) => `${label} (${aside})`;
 

@@ -162,3 +162,13 @@ function sentencesOf(text: string): { text: string; start: number }[] {
   if (from < text.length) found.push({ text: text.slice(from), start: from });
   return found;
 }
+
+/** What counts or marks a line: "-", "3.", "3.3", "(c)". */
+const MARK =
+  /^(?:[-+*•–·]|\(?(?:\d{1,2}(?:\.\d{1,2})*|[A-Za-z]|[ivxIVX]{1,4})[.)]|\d{1,2}\.\d{1,2}(?:\.\d{1,2})?(?=\s+[A-Z][a-z]))\s+(?=\S)/;
+
+/** A line without its mark, whose figures count no pixels. */
+export function withoutMark(segment: Segment): Segment {
+  const length = MARK.exec(segment.text)?.[0].length ?? 0;
+  return { ...segment, text: segment.text.slice(length), start: segment.start + length };
+}

@@ -1,0 +1,130 @@
+import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
+
+/**
+ * One wording for what organisers write in many: marks of lists, contractions, "shall" and "has to be". The readers
+ * meet the plain wording alone; its places lead back to the text as given.
+ */
+export interface Worded {
+  text: string;
+  /** The place in the text as given of a place in the plain wording. */
+  given: (at: number) => number;
+  /** Words of the plain wording as they were written, looked for between two places. */
+  asWritten: (words: string, from?: number, to?: number) => string;
+}
+
+/** What is written, and its plain wording, in which `$1` and so on stand for groups. */
+type Rule = readonly [written: RegExp, plain: string];
+
+/** Marks of the program that a text was pasted from. */
+const LAYOUT: readonly Rule[] = [
+  [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
+  [/[\u00a0\u2007\u2009\u202f]/g, ' '],
+  // A quoted mail.
+  [/^[ \t]*>[ \t]?/gm, ''],
+  // "**Format:** JPEG", "## Size".
+  [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],
+  [/^#{1,6}[ \t]+/gm, ''],
+  [/^([ \t]*)[☐☑☒✓✔✗✘►▶▪▫■□●○◦‣⁃∙➢➤→»][ \t]*/gm, '$1• '],
+  [/^([ \t]*)§[ \t]*(\d+(?:\.\d+)*)[.)]?(?=[ \t])/gm, '$1$2.'],
+];
+
+const WORDING: readonly Rule[] = [
+  [/\bcan(?:['’]t| not)\b/gi, 'cannot'],
+  [/\bwon['’]t\b/gi, 'will not'],
+  [/\bshan['’]t\b/gi, 'must not'],
+  [/\b(do|does|did|is|are|was|were|has|have|must|should|would|could|need)n['’]t\b/gi, '$1 not'],
+  [/\bshall\b/gi, 'must'],
+  [/(?<!\b(?:not|do|does|will|may|might) )\b(?:has|have|needs?) to be\b/gi, 'must be'],
+  [/\bnot later than\b|\bon or before\b/gi, 'no later than'],
+  [/\bnot more than\b/gi, 'no more than'],
+  [/\b(?:no|not) less than\b/gi, 'at least'],
+  [/\b(pixels|dots) per inch\b/gi, 'ppi'],
+  [/\bname of (?:the|each|every|your) file\b|\bfile-?name\b/gi, 'file name'],
+  [/\bfilenames\b/gi, 'file names'],
+  [/\b(?:last|family) names?\b/gi, 'surname'],
+  [/\b(?:photographs|photos|pictures)\b(?<=[a-z])/g, 'images'],
+  [/\b(each|every|per|any|one|an?|the) (?:photograph|photo|picture)\b(?! of)/g, '$1 image'],
+  [/\b(?:participant|contestant|contributor)(s?)\b/gi, 'entrant$1'],
+  [/\b(?:long|longer|longest) (?:edge|dimension|axis)\b/gi, 'longest side'],
+  [/\b(?:short|shorter|shortest) (?:edge|dimension|axis)\b/gi, 'shortest side'],
+  [/\b(?:up to )?a (?:maximum|max\.?) of\b/gi, 'up to'],
+  [/\b(?:(?:must|may|can|should) not|cannot) (?:exceed|be (?:greater|more) than)\b/gi, 'must not exceed'],
+  [/\ba (?:minimum|min\.?) of\b/gi, 'at least'],
+  [/(?<=\d ?)(?:megabytes?|mbytes?|megs?)\b/gi, 'MB'],
+  [/(?<=\d ?)(?:kilobytes?|kbytes?)\b/gi, 'KB'],
+  [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
+];
+
+/** @param given a text with line ends as `\n` or ` \n` */
+export function inPlainWording(given: string): Worded {
+  const laidOut = reword(given, LAYOUT, []);
+  const worded = reword(laidOut.text, WORDING, namesShown(laidOut.text));
+  const place = (at: number) => laidOut.given(worded.given(at));
+  const folded = worded.text.toLowerCase();
+  return {
+    text: worded.text,
+    given: place,
+    asWritten: (words, from = 0, to = folded.length) => {
+      const at = folded.slice(0, to).indexOf(words.toLowerCase(), from);
+      const written = at < 0 ? words : given.slice(place(at), place(at + words.length));
+      return words === words.toLowerCase() ? written.toLowerCase() : written;
+    },
+  };
+}
+
+type Stretch = readonly [from: number, to: number];
+
+/** Names of files, which are kept to the letter. */
+function namesShown(text: string): Stretch[] {
+  return [...text.matchAll(EVERY_EXAMPLE)].map(match => {
+    const to = match.index + match[0].length;
+    return [to - trimExample(match[0]).length, to];
+  });
+}
+
+/** Applies rules side by side: where two of them match the same words, the first one counts. */
+function reword(text: string, rules: readonly Rule[], kept: readonly Stretch[]): Omit<Worded, 'asWritten'> {
+  const edits = rules
+    .flatMap(([written, plain]) =>
+      [...text.matchAll(written)].map(match => ({
+        from: match.index,
+        to: match.index + match[0].length,
+        plain: inSameLetters(
+          match[0],
+          plain.replace(/\$(\d)/g, (_, n: string) => match[Number(n)] ?? ''),
+        ),
+      })),
+    )
+    .filter(edit => !kept.some(([from, to]) => edit.from < to && edit.to > from))
+    .sort((a, b) => a.from - b.from);
+  let worded = '';
+  let done = 0;
+  /** Where the two texts run alike from: places in the plain wording with their places as given. */
+  const steps: Stretch[] = [[0, 0]];
+  for (const { from, to, plain } of edits) {
+    if (from < done) continue;
+    worded += text.slice(done, from) + plain;
+    steps.push([worded.length, to]);
+    done = to;
+  }
+  worded += text.slice(done);
+  return { text: worded, given: at => placeOf(at, steps, text.length) };
+}
+
+function placeOf(at: number, steps: readonly Stretch[], length: number): number {
+  let low = 0;
+  for (let high = steps.length; high - low > 1;) {
+    const middle = (low + high) >> 1;
+    if ((steps[middle]?.[0] ?? 0) <= at) low = middle;
+    else high = middle;
+  }
+  const [from, given] = steps[low] ?? [0, 0];
+  // Inside reworded words, the next step is the end of what they stand for.
+  return Math.min(given + at - from, steps[low + 1]?.[1] ?? length, length);
+}
+
+/** "SHALL" → "MUST", "Don't" → "Do not". */
+function inSameLetters(written: string, plain: string): string {
+  if (/^[A-Z]{2}/.test(written)) return plain.toUpperCase();
+  return /^[A-Z]/.test(written) ? plain.slice(0, 1).toUpperCase() + plain.slice(1) : plain;
+}
