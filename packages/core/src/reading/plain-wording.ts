@@ -1,4 +1,5 @@
 import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
+import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
 
 /**
  * One wording for what organisers write in many: marks of lists, contractions, "shall" and "has to be". The readers
@@ -25,10 +26,15 @@ const LAYOUT: readonly Rule[] = [
   [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],
   [/^#{1,6}[ \t]+/gm, ''],
   [/^([ \t]*)[☐☑☒✓✔✗✘►▶▪▫■□●○◦‣⁃∙➢➤→»][ \t]*/gm, '$1• '],
+  // "Format = JPEG".
+  [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
   [/^([ \t]*)§[ \t]*(\d+(?:\.\d+)*)[.)]?(?=[ \t])/gm, '$1$2.'],
 ];
 
 const WORDING: readonly Rule[] = [
+  // "1,400 × 1.050"; three digits behind the mark of a megabyte may be its decimals.
+  [/(?<![\d.,:/-])(\d{1,2})[.,’'](\d{3})(?![\d.,:/-]?\d|\s*(?:MB|megs?\b|megabytes?|[:∶]|to 1\b))/g, '$1$2'],
+  [/(?<=(?:[a-z\d,.)]|[KM]B) )&(?= [a-z\d])/g, 'and'],
   [/\bcan(?:['’]t| not)\b/gi, 'cannot'],
   [/\bwon['’]t\b/gi, 'will not'],
   [/\bshan['’]t\b/gi, 'must not'],
@@ -55,14 +61,31 @@ const WORDING: readonly Rule[] = [
   [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
 ];
 
+/** What is put right one after the other; each pass sees the text of the one before. */
+const PASSES: readonly ((text: string) => Edit[])[] = [
+  text => editsOf(text, LAYOUT, []),
+  text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
+  text =>
+    wrappedBreaks(text).map(at => {
+      const indent = /^[ \t]*/.exec(text.slice(at + 1))?.[0].length ?? 0;
+      return { from: at, to: at + 1 + indent, plain: ' ' };
+    }),
+  text => editsOf(text, WORDING, namesShown(text)),
+];
+
 /** @param given a text with line ends as `\n` or ` \n` */
 export function inPlainWording(given: string): Worded {
-  const laidOut = reword(given, LAYOUT, []);
-  const worded = reword(laidOut.text, WORDING, namesShown(laidOut.text));
-  const place = (at: number) => laidOut.given(worded.given(at));
-  const folded = worded.text.toLowerCase();
+  let worded = given;
+  const back: ((at: number) => number)[] = [];
+  for (const pass of PASSES) {
+    const step = reword(worded, pass(worded));
+    worded = step.text;
+    back.unshift(step.given);
+  }
+  const place = (at: number) => back.reduce((place, given) => given(place), at);
+  const folded = worded.toLowerCase();
   return {
-    text: worded.text,
+    text: worded,
     given: place,
     asWritten: (words, from = 0, to = folded.length) => {
       const at = folded.slice(0, to).indexOf(words.toLowerCase(), from);
@@ -82,9 +105,15 @@ function namesShown(text: string): Stretch[] {
   });
 }
 
-/** Applies rules side by side: where two of them match the same words, the first one counts. */
-function reword(text: string, rules: readonly Rule[], kept: readonly Stretch[]): Omit<Worded, 'asWritten'> {
-  const edits = rules
+interface Edit {
+  from: number;
+  to: number;
+  plain: string;
+}
+
+/** What rules change, applied side by side; what is kept to the letter is left alone. */
+function editsOf(text: string, rules: readonly Rule[], kept: readonly Stretch[]): Edit[] {
+  return rules
     .flatMap(([written, plain]) =>
       [...text.matchAll(written)].map(match => ({
         from: match.index,
@@ -95,13 +124,16 @@ function reword(text: string, rules: readonly Rule[], kept: readonly Stretch[]):
         ),
       })),
     )
-    .filter(edit => !kept.some(([from, to]) => edit.from < to && edit.to > from))
-    .sort((a, b) => a.from - b.from);
+    .filter(edit => !kept.some(([from, to]) => edit.from < to && edit.to > from));
+}
+
+/** Makes the edits; where two of them meet, the one that begins first counts. */
+function reword(text: string, edits: readonly Edit[]): Omit<Worded, 'asWritten'> {
   let worded = '';
   let done = 0;
   /** Where the two texts run alike from: places in the plain wording with their places as given. */
   const steps: Stretch[] = [[0, 0]];
-  for (const { from, to, plain } of edits) {
+  for (const { from, to, plain } of edits.slice().sort((a, b) => a.from - b.from)) {
     if (from < done) continue;
     worded += text.slice(done, from) + plain;
     steps.push([worded.length, to]);

@@ -34,9 +34,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-      /^(?:(?:\d+(?:\.\d+)*[.)]?|[A-Z][.)]|[-*•–·])\s+)?(?:(?:the|an?|each|every|your) )?(?:(?:image|picture|photo|file) )?titles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(
-        segment.text,
-      ) ||
+      /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
       EXAMPLE.test(segment.text) ||
       /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
       isPattern(segment.text) ||

@@ -25,7 +25,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:icc |colou?r )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|embed(?:ded|ding)?\b[^.;]{0,45}\bprofiles?|(?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:the|its|an?) (?:icc |colou?r )*profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
   {
@@ -33,6 +33,12 @@ const SIMPLE: readonly Simple[] = [
     words:
       /\b(?:untagged|without (?:an? )?(?:embedded )?(?:colou?r )?profile)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|cannot)\b/i,
     value: () => true,
+  },
+  {
+    field: 'profileEmbedded',
+    words: /\bwithout (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?\b/i,
+    value: () => false,
+    unless: /\b(?:refused|rejected|not|returned|cannot|will|are|is)\b/i,
   },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
   {

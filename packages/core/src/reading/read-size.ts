@@ -62,7 +62,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     // "Square images therefore cannot be larger than 1080 x 1080" explains another limit.
     if (
       first === second &&
-      /^\W*(?:square (?:images?|pictures?|photos?)|an? square (?:should|must|may|can|is|will))\b/i.test(text)
+      /^\W*(?:square images?\b(?!,)|an? square (?:should|must|may|can|is|will))\b/i.test(text)
     )
       continue;
     if (isOther(match.index)) continue;

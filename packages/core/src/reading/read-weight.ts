@@ -22,7 +22,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|proposed|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|\d+ (?:of them )?(?:were|was)|straight (?:out of|from) the camera|last (?:year|season|time|month|round)|previous(?:ly)?|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|proposed|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|\d+ (?:of them )?(?:were|was)|straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))|last (?:year|season|time|month|round)|previous(?:ly)?|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b[^.;,\d]{0,30}$/i;

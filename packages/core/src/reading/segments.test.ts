@@ -12,11 +12,12 @@ it('cuts at sentences and lines, not at decimals, abbreviations and times', () =
   ]);
 });
 
-it('joins wrapped lines and keeps list items apart', () => {
-  expect(sentences('The longest side must not\nexceed 2400 pixels\n- JPEG only\n(ii) Signature')).toEqual([
-    'The longest side must not\nexceed 2400 pixels',
-    '- JPEG only',
-    '(ii) Signature',
+it('begins sentences with small letters where the text does', () => {
+  expect(sentences('jpegs please. max. 2 mb each. no borders. send them by friday.')).toEqual([
+    'jpegs please.',
+    'max. 2 mb each.',
+    'no borders.',
+    'send them by friday.',
   ]);
 });
 

@@ -11,14 +11,15 @@ const ABBREVIATED =
   /(?:\b(?:max|min|approx|e\.g|i\.e|ie|eg|etc|nos|mr|mrs|ms|dr|st|incl|resp|vs|ca|p|a|pp|fig|art|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec|tel|kl)|\b[ap]\.m)\.$/i;
 
 /**
- * Cuts a text into lines and sentences. A line that goes on in lower case belongs to the one before it; a line
- * that begins a list item never does.
+ * Cuts a text into lines and sentences.
+ * @param text with the lines that a program wrapped joined again
  */
 export function segmentText(text: string): Segment[] {
   const segments: Segment[] = [];
+  const isSmall = isInSmallLetters(text);
   let line = 0;
-  for (const paragraph of joinWrapped(text)) {
-    for (const sentence of slashed(paragraph.text) ?? sentencesOf(paragraph.text)) {
+  for (const paragraph of linesOf(text)) {
+    for (const sentence of slashed(paragraph.text) ?? sentencesOf(paragraph.text, isSmall)) {
       const lead = sentence.text.length - sentence.text.trimStart().length;
       const trimmed = sentence.text.trim();
       // What holds neither a letter nor a figure says nothing.
@@ -28,6 +29,12 @@ export function segmentText(text: string): Segment[] {
     line += 1;
   }
   return joinAnswers(text, segments);
+}
+
+/** Whether sentences begin with small letters, as they do in messages typed in haste. */
+function isInSmallLetters(text: string): boolean {
+  const starts = [...text.matchAll(/[a-z)][.!?] +([A-Za-z])/g)].map(match => match[1] ?? '');
+  return starts.filter(letter => /[a-z]/.test(letter)).length > starts.length / 2;
 }
 
 /** A short answer means something only together with its question. */
@@ -62,47 +69,14 @@ function pushInPieces(segments: Segment[], { text, start, line }: Segment): void
   }
 }
 
-const LIST_ITEM = /^\s*(?:[-*•–—·▪]|\(?\d{1,2}(?:\.\d{1,2})*[.)]?\s|\(?(?:[a-z]|[ivx]{1,4})[.)]\s)/i;
-
-/** "format: jpg" behind "images: 3": lines of names with their values. */
-const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}\s*[:=]\s/;
-
-/** Lines of a text, with wrapped ones joined; a line break inside is kept, so offsets stay true. */
-export function joinWrapped(text: string): { text: string; start: number }[] {
-  const lines: { text: string; start: number }[] = [];
+/** The lines of a text with their places. */
+export function linesOf(text: string): { text: string; start: number }[] {
   let start = 0;
-  for (const raw of text.split('\n')) {
-    const before = lines.at(-1);
-    const goesOn =
-      before !== undefined &&
-      before.start + before.text.length + 1 === start &&
-      /^[a-z(]/.test(raw.trim()) &&
-      !LIST_ITEM.test(raw) &&
-      !(NAMED_VALUE.test(raw) && NAMED_VALUE.test(before.text)) &&
-      isFull(before.text) &&
-      !isUnderHead(raw, before.text) &&
-      !/[.!?:;]\s*$|\.(?:jpe?g|tiff?|png)$/i.test(before.text) &&
-      !/\S {2,}\S|\t/.test(before.text.trim());
-    if (goesOn) before.text += `\n${raw}`;
-    else lines.push({ text: raw, start });
-    start += raw.length + 1;
-  }
-  return lines;
-}
-
-/** Nobody wraps a line that is shorter: what goes on in small letters behind it is a line of its own. */
-function isFull(text: string): boolean {
-  const last = (text.split('\n').at(-1) ?? '').trim();
-  return last.length >= NARROWEST || GOES_ON.test(last);
-}
-/** Words that no line of a list ends with. */
-const GOES_ON = /\b(?:an?|the|of|to|and|or|must|not|be|than|by|with)$/;
-/** Characters of the narrowest column that people write letters in. */
-const NARROWEST = 45;
-
-/** "Gallery photos (up to 12)" over an indented line: a heading, not a sentence that goes on. */
-function isUnderHead(line: string, before: string): boolean {
-  return /^\s{2,}/.test(line) && /^[A-Z][^,.;:]{2,38}$/.test(before);
+  return text.split('\n').map(line => {
+    const at = start;
+    start += line.length + 1;
+    return { text: line, start: at };
+  });
 }
 
 /** "JPEG / sRGB / max 2 MB / 2 each": notes in a row, set apart by slashes or dots. */
@@ -120,7 +94,7 @@ function slashed(text: string): { text: string; start: number }[] | undefined {
 /** "… three pictures max.": that word stands behind its number and may end a sentence. */
 const MOST_BEHIND = /(?:\d|\b(?:one|two|three|four|five|six|ten)\b)[\w ]{1,16} (?:max|min)\.$/i;
 
-function sentencesOf(text: string): { text: string; start: number }[] {
+function sentencesOf(text: string, isSmall: boolean): { text: string; start: number }[] {
   const found: { text: string; start: number }[] = [];
   let from = 0;
   const end = /[.!?;]+(?=["”’)]*\s)/g;
@@ -155,7 +129,7 @@ function sentencesOf(text: string): { text: string; start: number }[] {
     // "Our street (old or new!) in pictures".
     if (/^[)"”’]+\s+[a-z]/.test(next)) continue;
     // A sentence may begin with sRGB.
-    if (/^\.+$/.test(match[0]) && /^[a-z](?!RGB)/.test(next)) continue;
+    if (/^\.+$/.test(match[0]) && /^[a-z](?!RGB)/.test(next) && !(isSmall && /\w{2}\.$/.test(head))) continue;
     found.push({ text: text.slice(from, upto), start: from });
     from = upto;
   }

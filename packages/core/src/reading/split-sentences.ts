@@ -153,7 +153,7 @@ export function splitWithin(segment: Segment): Segment[] {
 
 /** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
 const ALSO_ASKED =
-  /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload))(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
+  /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload)|(?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?)(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
 
 /** One more kind of file that a later sentence asks for, and the sentences that go on about it. */
 function readAdded(segments: readonly Segment[]): Group[] | undefined {
@@ -176,7 +176,7 @@ function readAdded(segments: readonly Segment[]): Group[] | undefined {
 
 /** "Two images are required: one of the whole work, and one detail. Both are to be …" */
 const PAIRED =
-  /\b(?:two|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,44}?)(?:\s*\([^()]*\))?,?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z-]+(?: [a-z-]+){0,2}?)(?: (?:taken|made|from|of|with|in)\b[^.;:]*)?[.,;]?$/i;
+  /\b(?:two|2|two \(2\)|both) (?:images?|files?|versions?|pictures?|photographs?|copies|jpe?gs?)\b[^:]{0,40}:\s*(?:one|an?) (?:of (?:the )?|for (?:the )?|as an? )?(?<first>[a-z][a-z -]{2,44}?)(?:\s*\([^()]*\))?,?;? (?:and )?(?:one|the other|another|an?) (?:of (?:the |an? )?|for (?:the )?|as an? )?(?<second>[a-z-]+(?: [a-z-]+){0,2}?)(?: (?:taken|made|from|of|with|in)\b[^.;:]*)?[.,;]?$/i;
 
 /** Two kinds of file that are asked alike, each with what a later sentence says of it alone. */
 function readPaired(segments: readonly Segment[]): Group[] | undefined {

@@ -1,5 +1,5 @@
 import { A_FORMAT, labelOf, PROPERTY } from './kind-words.ts';
-import { joinWrapped, type Segment } from './segments.ts';
+import { linesOf, type Segment } from './segments.ts';
 import type { Group } from './group.ts';
 
 export interface Table {
@@ -15,11 +15,11 @@ interface Cell {
 
 /** Columns set apart by tabs, bars or two and more spaces, with the kinds of file over the columns or before the rows. */
 export function readTable(text: string): Table | undefined {
-  const lines = joinWrapped(text);
+  const lines = linesOf(text);
   return readColumns(lines) ?? readRows(lines);
 }
 
-type Line = ReturnType<typeof joinWrapped>[number];
+type Line = ReturnType<typeof linesOf>[number];
 const RULED = /^[\s|:+-]*$/;
 /** Rows that are looked at below a head; a specification has a dozen. */
 const MOST_ROWS = 60;

@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
+
+/** A text with its wrapped lines joined. */
+function unwrapped(text: string): string {
+  const breaks = new Set(wrappedBreaks(text));
+  return [...text].map((letter, i) => (breaks.has(i) ? ' ' : letter)).join('');
+}
+
+/** Breaks a paragraph at a column, as mail programs do. */
+function wrapAt(column: number, paragraph: string): string {
+  const lines = [''];
+  for (const word of paragraph.split(' ')) {
+    const line = lines.at(-1) ?? '';
+    if (line && line.length + 1 + word.length > column) lines.push(word);
+    else lines[lines.length - 1] = line ? `${line} ${word}` : word;
+  }
+  return lines.join('\n');
+}
+
+describe('wrapped lines', () => {
+  it.each([
+    [
+      'a line that goes on in small letters',
+      'The longest side of a picture in this class must not|exceed 2400 pixels',
+    ],
+    [
+      'a line that ends in the middle of a phrase',
+      'Pictures for the first round have to be with us by|Friday',
+    ],
+    [
+      'a number with its unit behind the break',
+      'Pictures for the first round should be smaller than 2|MB each',
+    ],
+    [
+      'a day with its month behind the break',
+      'Send everything to Nell before 18:00 on Friday 8|January 2027',
+    ],
+  ])('joins %s', (_, text) => {
+    expect(unwrapped(text.replace('|', '\n'))).toBe(text.replace('|', ' '));
+  });
+
+  it.each([
+    ['items of a list', 'The pictures that we show on the screen must be\n- JPEG\n- in sRGB'],
+    ['counted lines', '1 Members may enter as many as four pictures a year\n2 Files are JPEG'],
+    ['lines of names with values', 'size: at most 1600 pixels on the longer of the two sides\nformat: jpeg'],
+    [
+      'rows of a table',
+      'Longest edge of the picture        2048 px max        -\nshort edge         -         3000',
+    ],
+    ['short lines', 'JPEG only\nin sRGB please'],
+    [
+      'an indented list under a phrase',
+      'Ten pictures altogether, spread as you like over any of\n   Birds\n   Mammals',
+    ],
+  ])('leaves %s alone', (_, text) => {
+    expect(unwrapped(text)).toBe(text);
+  });
+
+  it('gives back any paragraph that was broken at a column', () => {
+    const word = fc.constantFrom(
+      'the',
+      'picture',
+      'JPEG',
+      'sRGB',
+      'of',
+      'Longest',
+      'side',
+      'pixels',
+      'allowed',
+      'must',
+    );
+    const paragraph = fc.array(word, { minLength: 40, maxLength: 90 }).map(words => words.join(' '));
+    fc.assert(
+      fc.property(paragraph, fc.integer({ min: 60, max: 90 }), (whole, column) => {
+        const wrapped = wrapAt(column, whole);
+        // A text in which no line goes on in small letters does not show that it is broken at a column.
+        fc.pre(/[a-z,]\n[a-z]/.test(wrapped));
+        expect(unwrapped(wrapped)).toBe(whole);
+      }),
+    );
+  });
+});
+
+describe('a list with an empty line behind every line', () => {
+  const closed = (text: string) =>
+    doubledBreaks(text).reduceRight((rest, [from, to]) => rest.slice(0, from) + rest.slice(to), text);
+
+  it('is closed up; two empty lines together leave one', () => {
+    expect(closed('PHOTO\n\nJPEG\n\n200 x 230 px\n\n\nSIGNATURE\n\nJPEG\n\n140 x 60 px\n')).toBe(
+      'PHOTO\nJPEG\n200 x 230 px\n\nSIGNATURE\nJPEG\n140 x 60 px\n',
+    );
+  });
+
+  it.each([
+    [
+      'paragraphs',
+      Array.from(
+        { length: 8 },
+        () => 'Every picture has to be a JPEG file that is not larger than two megabytes.',
+      ).join('\n\n'),
+    ],
+    ['few lines', 'JPEG\n\nsRGB\n\n2 MB'],
+    ['a text that has lines together', 'PHOTO\nJPEG\n\nSIGNATURE\n\nPNG\n\n2 MB\n\n3 MB\n\n4 MB'],
+  ])('is not seen in %s', (_, text) => {
+    expect(closed(text)).toBe(text);
+  });
+});

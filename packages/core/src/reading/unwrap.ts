@@ -1,0 +1,127 @@
+/** Lines that a mail program, a page of print or a person broke in the middle of a sentence. */
+
+/** What a number at the end of a line goes on with. */
+const OF_NUMBER =
+  '(?:px|pixels?|[KMG]i?B|ppi|dpi|mm|cm|(?:January|February|March|April|May|June|July|August|September|October|November|December)\\b)';
+const LIST_ITEM = new RegExp(
+  `^\\s*(?:[-*•–—·▪]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]\\s|\\d{1,2}(?:\\.\\d{1,2})*\\s+(?!${OF_NUMBER})(?=[A-Z])|\\(?(?:[a-z]|[ivx]{1,4})[.)]\\s)`,
+);
+/** "format: jpg" behind "images: 3": lines of names with their values. */
+const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}\s*[:=]\s/;
+/** Columns of a table. */
+const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s/;
+/** Words that no line of a list ends with. */
+const GOES_ON =
+  /\b(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are)$/;
+const NUMBER_GOES_ON = new RegExp(`^\\s*${OF_NUMBER}`);
+/** Characters of the narrowest column that people write letters in, and of the widest that is one. */
+const NARROWEST = 45;
+const WIDEST = 110;
+/** How much shorter a line may be than the column without being a paragraph's last. */
+const RAGGED = 14;
+
+/**
+ * The line breaks that are none of the organiser's, by their places in the text. A line that goes on in small letters
+ * belongs to the one before it; in a text that is broken at a column, so does every line whose first word had no room
+ * on the one before. Items of lists, lines of names with values, and rows of tables stay by themselves.
+ */
+export function wrappedBreaks(text: string): number[] {
+  const lines = text.split('\n');
+  const column = columnOf(lines);
+  const breaks: number[] = [];
+  let end = -1;
+  let isJoined = false;
+  lines.forEach((line, i) => {
+    const before = lines[i - 1];
+    const isWrapped =
+      before !== undefined &&
+      isOneBlock(before, line) &&
+      (goesOn(before, line, isJoined) || (column !== undefined && hadNoRoom(before, line, column)));
+    if (isWrapped) breaks.push(end);
+    isJoined = isWrapped;
+    end += line.length + 1;
+  });
+  return breaks;
+}
+
+/** Lines of a text from which on it may be a list with an empty line behind every item. */
+const A_LIST = 6;
+/** Characters of the lines of such a list, in the middle. */
+const SHORT = 60;
+
+/**
+ * The empty lines of a list that was pasted with one behind every line, each by its place and the place behind it. Two
+ * empty lines together still part what they stand between: one of them stays.
+ */
+export function doubledBreaks(text: string): [from: number, to: number][] {
+  const lines = text.split('\n');
+  const written = lines.filter(line => line.trim());
+  const lengths = written.map(line => line.length).sort((a, b) => a - b);
+  const isApart = lines.every((line, i) => !line.trim() || !lines[i + 1]?.trim());
+  if (written.length < A_LIST || !isApart || (lengths[lengths.length >> 1] ?? 0) > SHORT) return [];
+  const gaps: [number, number][] = [];
+  let start = 0;
+  lines.forEach((line, i) => {
+    const isFirstEmpty = i > 0 && !line.trim() && lines[i - 1]?.trim();
+    if (isFirstEmpty && i < lines.length - 1) gaps.push([start, start + line.length + 1]);
+    start += line.length + 1;
+  });
+  return gaps;
+}
+
+function isOneBlock(before: string, line: string): boolean {
+  return (
+    before.trim() !== '' &&
+    line.trim() !== '' &&
+    !LIST_ITEM.test(line) &&
+    !(NAMED_VALUE.test(line) && NAMED_VALUE.test(before)) &&
+    !IN_COLUMNS.test(withoutMark(before)) &&
+    !IN_COLUMNS.test(withoutMark(line))
+  );
+}
+
+/** A line without what counts it: "3.2  A member" is no row of a table. */
+const withoutMark = (line: string) => line.trim().replace(/^\S{1,6} {2,}/, '');
+
+/** @param isJoined whether the line before belongs to the one before it */
+function goesOn(before: string, line: string, isJoined: boolean): boolean {
+  const isFull = before.trim().length >= NARROWEST;
+  // "In any mixture of" over an indented list.
+  const isIndented = /^\s{2,}[A-Z]/.test(line) && !/^\s/.test(before);
+  if (
+    isFull &&
+    !isIndented &&
+    (GOES_ON.test(before.trim()) || (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)))
+  )
+    return true;
+  return (
+    /^[a-z(]/.test(line.trim()) &&
+    // Nobody wraps a line that is shorter: what goes on in small letters behind it is a line of its own.
+    (isFull || GOES_ON.test(before.trim())) &&
+    (isJoined || !isUnderHead(line, before)) &&
+    !/[.!?:;]\s*$|\.(?:jpe?g|tiff?|png)$/i.test(before)
+  );
+}
+
+/** "Gallery photos (up to 12)" over an indented line: a heading, not a sentence that goes on. */
+function isUnderHead(line: string, before: string): boolean {
+  return /^\s{2,}/.test(line) && /^[A-Z][^,.;:]{2,38}$/.test(before);
+}
+
+/** The width that a text is broken at; undefined where it is not. */
+function columnOf(lines: readonly string[]): number | undefined {
+  const width = Math.max(...lines.map(line => line.trimEnd().length));
+  if (width < NARROWEST || width > WIDEST) return undefined;
+  const broken = lines.filter((line, i) => {
+    const next = lines[i + 1] ?? '';
+    return (
+      line.trimEnd().length >= width - RAGGED && /[\w,]$/.test(line.trimEnd()) && /^\s*[a-z(]/.test(next)
+    );
+  });
+  return broken.length ? width : undefined;
+}
+
+function hadNoRoom(before: string, line: string, column: number): boolean {
+  const [word = ''] = line.trim().split(/\s/);
+  return before.trimEnd().length >= NARROWEST && before.trimEnd().length + 1 + word.length > column - 2;
+}
