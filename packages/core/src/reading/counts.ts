@@ -28,7 +28,7 @@ const COUNTED = new RegExp(
 const OTHER_UNIT =
   "(?!\\s*(?:[x×%°]|px|pixels?|[km]b|megs?|mega|kilo|[cm]m|ppi|dpi|bits?|p\\.?m|a\\.?m|o['’]clock|noon|hours?|days?|weeks?|months?|minutes?|years?|points?|characters|letters|digits|figures|parts|sections|classes|categories|themes|pages?|gb)\\b)";
 const BARE = new RegExp(
-  `(?<![\\d.,:/×x-])\\b(?:(?:${COUNT})\\s*(?:to|-|–|or|(?<=between (?:${COUNT})\\s*)and)\\s*)?(?<n>${COUNT})\\b(?![\\d.,:/%]*\\d|\\.\\w)${OTHER_UNIT}(?:\\s*\\(\\d+\\))?`,
+  `(?<![\\d.,:/×x-])\\b(?:(?:${COUNT})\\s*(?:to|-|–|or|(?<=between (?:${COUNT})\\s*)and)\\s*)?(?<n>(?!single\\b)(?:${COUNT}))\\b(?![\\d.,:/%]*\\d|\\.\\w)${OTHER_UNIT}(?:\\s*\\(\\d+\\))?`,
   'gi',
 );
 

@@ -7,6 +7,8 @@ export interface Found {
   advice: boolean;
   /** A doubt about this reading, as a sentence without its full stop. */
   doubt?: string;
+  /** One of several things that are taken. */
+  isChoice?: true;
   /** Numbers that can be meant instead, with `value` first. */
   options?: number[];
 }

@@ -14,7 +14,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 export function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
   const tied = name.replace(
-    /\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b|^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)/gi,
+    /\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b|^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )|^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)/gi,
     m => m.replace(/ /g, TIE),
   );
   // "sequence - 3F07.jpg": the dash belongs to the sentence.

@@ -53,4 +53,4 @@ export const YES =
   /\b(?:allowed|permitted|permissible|tolerated|suit yourself|helps|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at your (?:own )?discretion|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|no objection|can help|if you (?:like|wish|want)|free to (?:add|use|put|include))\b/i;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED =
-  /\bborders? (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\bborders? (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b/i;
+  /\b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b/i;

@@ -70,7 +70,13 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         text.slice(0, stamp.start),
       ) &&
       (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));
-    const before = text.slice(Math.max(0, stamp.start - 110), stamp.start);
+    const before = text
+      .slice(Math.max(0, stamp.start - 110), stamp.start)
+      // "By the end of the August meeting (19th August)".
+      .replace(
+        /(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
+        '',
+      );
     const clause = before.replace(/^.*\b20\d{2}\b/s, '');
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
     const isEndOfSpan =

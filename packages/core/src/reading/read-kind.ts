@@ -161,6 +161,7 @@ export function readColourSpace(segment: Segment): Found[] {
       start: segment.start + preferred.at,
       end: segment.start + preferred.end,
       advice,
+      ...(others ? { isChoice: true as const } : {}),
     },
   ];
 }

@@ -21,14 +21,14 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS =
-  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without)|n['’]t)\b[^.;]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
+  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without)|n['’]t)\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
   /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not|n['’]t) (?:\w+ ){1,4}with\b|n['’]t (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
   /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
 const IS_FREE =
-  /\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
+  /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
   /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;

@@ -161,6 +161,7 @@ function withShared(about: readonly Segment[]): string[] | undefined {
         .split(/( - |[_-])/),
     );
   if (!first || !second || first.length !== second.length || first.length < 5) return undefined;
+  if (first.join('') === second.join('')) return undefined;
   const parts = first.map((piece, i) =>
     i % 2
       ? `text:${piece}`

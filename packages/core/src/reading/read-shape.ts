@@ -27,7 +27,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
-    !/\bany (?:aspect )?ratio\b|\bbetween \d+:\d+ and\b|\b(?:close|deadline|midnight|compress(?:ed|ion ratio))\b/i.test(
+    !/\bany (?:aspect )?ratio\b|\b(?:between|from) \d+(?:\.\d+)?:\d+ (?:and|to)\b|\b(?:close|deadline|midnight|compress(?:ed|ion)(?=[^.;,]{0,30}\d))\b/i.test(
       text,
     )
   ) {
@@ -75,7 +75,7 @@ export function readRatio(segment: Segment): Found[] {
 }
 
 const SWAP =
-  /\b(?:swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape))';
 const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
@@ -113,7 +113,7 @@ function oneWay(text: string): RegExpExecArray | null {
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
-  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
+  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
   /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|doesn['’]t|don['’]t|cannot|can['’]t) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 

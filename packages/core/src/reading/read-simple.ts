@@ -38,7 +38,7 @@ const SIMPLE: readonly Simple[] = [
     field: 'profileEmbedded',
     words: /\bwithout (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?\b/i,
     value: () => false,
-    unless: /\b(?:refused|rejected|not|returned|cannot|will|are|is)\b/i,
+    unless: /\b(?:refused|rejected|not (?:be )?accepted|returned|cannot|will|are|is)\b/i,
   },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
   {
@@ -63,7 +63,7 @@ const SIMPLE: readonly Simple[] = [
     words: /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b/i,
     value: m => Number(m[1]),
   },
-  { field: 'bitDepth', words: /^bits:? (8|16)\b/i, value: m => Number(m[1]) },
+  { field: 'bitDepth', words: /^bits:? (8|16)\b(?!\s*(?:or|\/|and)\s*(?:8|16))/i, value: m => Number(m[1]) },
   {
     field: 'bitDepth',
     words: /\b(eight|sixteen)[- ]bits?\b/i,

@@ -21,11 +21,11 @@ const ENTERING =
   /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:essay|series|portfolio|panel|set|entry|submission) has|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
-  /\b(?:send|submit|enter|upload|bring|choose|pick|offer|hand in|put in)(?: us| me)?(?: in)? $/i;
+  /\b(?:send|submit|enter|upload|bring|choose|pick|offer|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
-  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b/i;
+  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |shall |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b|\b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b/i;
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
@@ -60,7 +60,7 @@ const ABOUT_OTHERS =
   /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of the (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
@@ -165,9 +165,11 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
-  const isEnd = /^\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
+  const isEnd = /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
   // "Two works (8 each)" says what one costs.
-  const isPrice = /\w \($/.test(lead) && /^ each\)/.test(tail);
+  const isPrice =
+    (/\w \($/.test(lead) && /^ each\)/.test(tail)) ||
+    (/\b(?:will be|are|is) $/i.test(lead) && /^ each\b/.test(tail) && !ANY_THINGS.test(lead));
   if (OF_OTHER.test(lead) || isPrice) return false;
   const isNamed =
     lead.length < 4 ||

@@ -175,7 +175,9 @@ function singlesIn(text: string): Weighed[] {
     const { n = '', unit = '' } = match.groups ?? {};
     const [from, to] = [match.index, match.index + match[0].length];
     const bytes = bytesOf(n, unit);
-    if (bytes === undefined || isNoDemand(text, unit, from, to)) return [];
+    // "07KB.jpg" is the name of a file.
+    const isName = /^[\w-]*\.(?:jpe?g|tiff?|png)\b/i.test(text.slice(to));
+    if (bytes === undefined || isName || isNoDemand(text, unit, from, to)) return [];
     const [before, after] = [text.slice(0, from), text.slice(to)];
     const bound = boundOf(before, after);
     const isOfAll = isPackage(text, from, to);

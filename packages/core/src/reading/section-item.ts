@@ -80,11 +80,14 @@ export function sectionItem(written: string): SectionItem | undefined {
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;
   let aside = '';
+  let isCodedBehind = false;
   for (let bracket = BRACKET_BEHIND.exec(rest); bracket; bracket = BRACKET_BEHIND.exec(rest)) {
     const inner = bracket.groups?.['inner'] ?? '';
     const own = A_CODE.exec(inner)?.groups?.['code'];
-    if (own !== undefined && !/^\d/.test(own)) code = own;
-    else aside = inner;
+    if (own !== undefined && !/^\d/.test(own)) {
+      code = own;
+      isCodedBehind = true;
+    } else aside = inner;
     rest = rest.slice(0, bracket.index);
   }
   const label = rest
@@ -92,7 +95,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     .replace(/[\s:–—,-]+$/, '')
     .replace(/\s(?:section|class|category)$/i, '');
   if (!A_LABEL.test(label) || NOT_SECTION.test(label) || label.split(/\s+/).length > 8) return undefined;
-  if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called)) return undefined;
+  if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called && !isCodedBehind))
+    return undefined;
   const limit = limited?.groups?.['n'];
   return {
     code,

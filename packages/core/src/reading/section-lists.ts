@@ -27,7 +27,12 @@ interface Row {
 /** Sections that each have a line, or a short sentence, of their own. */
 export function listInLines(segments: readonly Segment[]): ReadSections | undefined {
   const rows = segments.flatMap((segment, index): Row[] => {
-    const text = segment.text.replace(/\|/g, '  ').replace(INTRO_OF_LINE, '');
+    const isInColumn = /\S {2,}\d{1,2}$/.test(segments[index - 1]?.text ?? '');
+    const text = segment.text
+      .replace(/\|/g, '  ')
+      .replace(INTRO_OF_LINE, '')
+      // The longest name of a column leaves one space to its limit.
+      .replace(isInColumn ? /(?<=[a-z]) (?=\d{1,2}$)/ : /$^/, '  ');
     const item = text.length <= 110 && !OF_FILES.test(text) ? sectionItem(text) : undefined;
     // Names in a row are a list of their own.
     return !item || (item.code === null && item.label.includes(',')) ? [] : [{ item, segment, index }];
