@@ -4,13 +4,13 @@ export type Bound = 'min' | 'max' | 'exact' | 'unsaid';
 const MORE =
   '(?:more|(?<!\\bthe )larger|bigger|wider|higher|taller|(?<!\\bthe )longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|in excess)';
 const LESS = '(?:less|(?<!\\bthe )smaller|fewer|narrower|lower|(?<!\\bthe )shorter|under|below)';
-const NOT = "(?:no|not|n['’]t|never|cannot|nor|neither|nothing|none)";
+const NOT = '(?:no|not|never|cannot|nor|neither|nothing|none)';
 
 /** Scanned in order of place; the last one before a number counts. Denials come first, since they turn a word round. */
 const BEFORE = new RegExp(
   [
-    `(?<max1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
-    `(?<min1>(?:\\b${NOT}\\b|n['’]t\\b)(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
+    `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
+    `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
     `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
@@ -69,7 +69,7 @@ const REFUSED_BEFORE = new RegExp(
   'i',
 );
 const REFUSED_AFTER =
-  /^[^.;]{0,40}?\b(?:will|can|are|is|get|may|shall)(?:not|n['’]t)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
+  /^[^.;]{0,40}?\b(?:will|can|are|is|get|may)(?:not)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =
@@ -89,7 +89,7 @@ const SUBJECT_OVER = new RegExp(`(?:${NAMED}|^)${WHICH}${MORE}(?: than)?(?: the)
 const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
 const VERB_AFTER =
-  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|shall|must|should|has|have|won['’]t|can['’]t|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
+  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
   /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 

@@ -14,7 +14,7 @@ export const WORD =
   /\b(?:names?|credits?(?: lines?)?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|numbers?|address(?:es)?|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
-  /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|not (?:add|write|put|print|stamp))|n['’]t (?:add|write|put|print|stamp))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
+  /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
   `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',
@@ -43,12 +43,12 @@ const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
 /** Turns down what is named behind it. */
 export const NO_BEFORE = new RegExp(
-  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|forbidden|prohibited|leave out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|n['’]t\\b|\\bkeep\\b(?=.*\\boff\\b)`,
+  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|forbidden|prohibited|leave out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
   'i',
 );
 /** Turns down what is named before it. */
 export const NO_AFTER =
-  /\b(?:(?:not|n['’]t|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|shall|will|do|does|are|is) ?n[o'’]t\b(?! (?:exceed|be (?:wider|larger|thicker|broader|more)))|cannot|can['’]t|won['’]t|forbidden|prohibited|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|set aside|ineligible|out(?=[.,;]|$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|switched off|turned off|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off)|removed?|no thanks|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
+  /\b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:exceed|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|set aside|ineligible|out(?=[.,;]|$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|switched off|turned off|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off)|removed?|no thanks|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
 export const YES =
   /\b(?:allowed|permitted|permissible|tolerated|suit yourself|helps|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at your (?:own )?discretion|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|no objection|can help|if you (?:like|wish|want)|free to (?:add|use|put|include))\b/i;
 /** A greatest width of a border lets a border be. */

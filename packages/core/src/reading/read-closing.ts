@@ -18,7 +18,7 @@ const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE =
-  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|n['’]t|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
+  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
 
 /** What stands between the two ends of a span. */
 const SPANS = /^(?:,? ?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;

@@ -21,7 +21,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
   ['tiff', /(?<=^|[\s("“'])\.tiff?\b/gi],
 ];
 const DENIED =
-  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|(?:cannot|can['’]t|don['’]t|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to|not (?:accepted|allowed|permitted)\s*:)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
+  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuse|(?:cannot|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to|not (?:accepted|allowed|permitted)\s*:)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
 const NOT_OURS =
   /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time|month|round)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
 
@@ -80,7 +80,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(,]{0,20}\b(?:will not|won['’]t|cannot be|can['’]t be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -176,7 +176,7 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does(?:n['’]t| not) matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(text)
+    /\b(?:no matter|does not matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(text)
   )
     return [];
   const at = {

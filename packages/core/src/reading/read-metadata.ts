@@ -21,9 +21,9 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS =
-  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without)|n['’]t)\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
+  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not|n['’]t) (?:\w+ ){1,4}with\b|n['’]t (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
   /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
@@ -156,4 +156,4 @@ function readNotes(
 
 const OF_WORDS = /\b(?:captions?|descriptions?|keywords?|titles?)\b/i;
 const OF_CAMERA = /\b(?:exif|meta-? ?data|camera|exposure|shooting|capture|information)\b/i;
-const NOT_STRIPPED = /\b(?:do not|don['’]t|never) (?:strip|remove|delete) (?:them|it)\b/i;
+const NOT_STRIPPED = /\b(?:do not|never) (?:strip|remove|delete) (?:them|it)\b/i;

@@ -19,7 +19,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:do not|don['’]t|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
+      /\b(?:do not|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
   },
   {
@@ -78,7 +78,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'jpegScan',
     words:
-      /\b(?:not?|never|don['’]t|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+      /\b(?:not?|never|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
     unless: BOTH_SCANS,
   },
@@ -169,7 +169,7 @@ export function readSimple(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
   // What is to be tried where the rule cannot be met is no rule.
-  if (/\bif it does(?: not|n['’]t)\b|\b(?:then|just) try\b/i.test(text)) return [];
+  if (/\bif it does not\b|\b(?:then|just) try\b/i.test(text)) return [];
   for (const { field, words, value, unless } of SIMPLE) {
     const match = words.exec(text);
     // "If your file is in another space embed its profile" asks it of some files only.

@@ -29,7 +29,7 @@ const TAKEN_UP =
 /** "1920 across or 1200 down, whichever is reached first". */
 const WHICHEVER = /\bwhichever\b[^.;]{0,20}\b(?:first|sooner|smaller|reached|less)\b/i;
 const REFUSED_BELOW =
-  /\b(?:anything|files?|images?|pictures?|ones)(?: that (?:is|are))? (?:smaller|below|under)\b[^.;]{0,50}\b(?:cannot|will not|won['’]t|refused|rejected|not be|is no use)\b/i;
+  /\b(?:anything|files?|images?|pictures?|ones)(?: that (?:is|are))? (?:smaller|below|under)\b[^.;]{0,50}\b(?:cannot|will not|refused|rejected|not be|is no use)\b/i;
 
 /**
  * Reads sizes in pixels from one sentence.

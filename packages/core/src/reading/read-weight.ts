@@ -99,7 +99,7 @@ function isPackage(text: string, from: number, to: number): boolean {
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (
-    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|shall|are)|per (?:file|image|picture)|files? each)\b/i.test(
+    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)|per (?:file|image|picture)|files? each)\b/i.test(
       part,
     )
   )

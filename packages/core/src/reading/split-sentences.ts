@@ -244,7 +244,7 @@ const ADDED_FOR =
 function leadingLabel(whole: string): string | undefined {
   const text = whole.replace(ITEM_MARK, '');
   const head =
-    /^(?:(?:and|also|then|plus|secondly|firstly|finally|first|second|in addition|additionally|we also need|you also need),? )?(?:for |as )?(?:the|a|an|your|each|one|all)?\s*((?:\S+\s+){0,2}?\S+?)(?=\s+(?:is|are|must|should|has|have|may|of|in|at|with|for|shall|needs?|no)\b|[:,(–—-])/i.exec(
+    /^(?:(?:and|also|then|plus|secondly|firstly|finally|first|second|in addition|additionally|we also need|you also need),? )?(?:for |as )?(?:the|a|an|your|each|one|all)?\s*((?:\S+\s+){0,2}?\S+?)(?=\s+(?:is|are|must|should|has|have|may|of|in|at|with|for|needs?|no)\b|[:,(–—-])/i.exec(
       text,
     )?.[1];
   if (!head || head.length > 40) return undefined;

@@ -18,7 +18,7 @@ const OPPOSITES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:exceeds?|exceeding)\b/gi, 'up to'],
   [/\b(?:under|below)\b/gi, 'min.'],
   [/\b(?:over|above)\b/gi, 'max.'],
-  [/\b(?:is|are) not\b|\b(?:is|are)n['’]t\b|\bnot\b/gi, ''],
+  [/\b(?:is|are) not\b|\bnot\b/gi, ''],
   [
     /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
     'no',
