@@ -62,5 +62,10 @@ export const OF_A_FILE = new RegExp(
 export const PROPERTY =
   /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;
 
+/** Whether a heading is about one property of a file. A profile picture shows a person; it is no colour profile. */
+export function isOfProperty(head: string): boolean {
+  return PROPERTY.test(head.replace(/ files?$/i, '').replace(/\bprofile (?=picture|photo|image)/i, ''));
+}
+
 /** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */
 export const ITEM_MARK = /^(?:[-+*•–·]|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)])\s*/i;

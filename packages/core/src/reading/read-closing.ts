@@ -7,7 +7,7 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
+  /\b(?:works? (?:only )?until|(?:link|form|portal|page) is (?:open|live) until|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
@@ -139,7 +139,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       ...(stamp.doubt ? { doubt: stamp.doubt } : {}),
     });
   }
-  return found;
+  // "The next evening is on 14 January, so let me have yours by the 10th."
+  return found.length ? found : withoutDate(segment);
 }
 
 /** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */

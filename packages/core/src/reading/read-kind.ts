@@ -111,7 +111,7 @@ export function readColourSpace(segment: Segment): Found[] {
           !isDenied(text, m.index) &&
           !isOther(m.index) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
-          !LOOKS_WRONG.test(text.slice(m.index + m[0].length)) &&
+          !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
           !/\b(?:we|printers?)\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
             text.slice(0, m.index),

@@ -244,7 +244,9 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
       const parts =
         naming.parts || isCut
           ? undefined
-          : (partsOfExample(written) ?? withFixedWord(`${written}.jpg`, about));
+          : (readLegend(`${written}.jpg`, about) ??
+            partsOfExample(written) ??
+            withFixedWord(`${written}.jpg`, about));
       if (!parts) continue;
       naming.parts = parts;
       claim('parts', segment, match.index, match.index + written.length);

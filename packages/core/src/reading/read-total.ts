@@ -72,7 +72,8 @@ const OF_ONE = new RegExp(
   `^\\s*(?:may (?:be|come) |can be |are )?(?:(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
   'i',
 );
-const OF_ANY_AUTHOR = /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
+const OF_ANY_AUTHOR =
+  /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
 const OF_CLUB =
   /^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
@@ -109,6 +110,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   // "Every entry consists of two files of the same picture".
   if (/^files$/i.test(count.things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead))
     return undefined;
+  // "One author, two images at most" within a club's entry.
+  if (/\bone (?:author|photographer|member|person|maker), $/i.test(lead)) return undefined;
   // "Marks out of 10".
   if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".
@@ -236,7 +239,7 @@ export function readTotal(
   });
   const of = (rank: Ranked['rank']) => all.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
-  const used = of('all').length ? of('all') : clubs.length ? clubs : all;
+  const used = [of('all'), clubs].find(some => some.length) ?? all;
   return used.map(r => r.found);
 }
 

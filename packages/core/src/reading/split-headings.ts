@@ -5,6 +5,7 @@ import {
   OF_A_FILE,
   OF_TEXT,
   PROPERTY,
+  isOfProperty,
   SPEC,
   labelOf,
   onlyLabelOf,
@@ -98,9 +99,7 @@ function kindNamed(heading: string): string | undefined {
       own,
     ) &&
     !UNTOLD.test(own);
-  // A profile picture shows a person; it is no colour profile.
-  const rest = own.replace(/ files?$/i, '').replace(/\bprofile (?=picture|photo|image)/i, '');
-  return isKind && !PROPERTY.test(rest) ? own.toLowerCase() : undefined;
+  return isKind && !isOfProperty(own) ? own.toLowerCase() : undefined;
 }
 
 /** "Both sets must …", "All files …": what holds for every kind. */

@@ -1,4 +1,4 @@
-import { A_FORMAT, A_MEASURE, ITEM_MARK, OF_TEXT, PROPERTY, SPEC, labelOf } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK, OF_TEXT, SPEC, isOfProperty, labelOf } from './kind-words.ts';
 import { aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from './segments.ts';
@@ -52,7 +52,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
     (words <= 3 || (words <= 9 && (kind !== undefined || isListed))) &&
-    (!PROPERTY.test(head) || (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) || SURE.test(head)) &&
+    (!isOfProperty(head) || (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) || SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
