@@ -62,11 +62,20 @@ const real = readdirSync(examples)
   .join('\n')
   .slice(0, MAX_TEXT);
 
+/** Junk of very short lines is refused, which is an answer too. */
+function readOrRefuse(text: string): void {
+  try {
+    readRules(text);
+  } catch (error) {
+    if (!(error instanceof TextTooLong)) throw error;
+  }
+}
+
 const median = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1] ?? NaN;
 function millisecondsOf(text: string): number {
   const times = Array.from({ length: ROUNDS }, () => {
     const start = performance.now();
-    readRules(text);
+    readOrRefuse(text);
     return performance.now() - start;
   });
   return median(times);
@@ -85,11 +94,7 @@ for (const { phrase, ms } of worst.slice(0, 3))
   );
 
 const start = performance.now();
-try {
-  readRules('junk '.repeat(2_000_000));
-} catch (error) {
-  if (!(error instanceof TextTooLong)) throw error;
-  console.log(`ten megabytes: said to be too long after ${(performance.now() - start).toFixed(0)} ms`);
-}
+readOrRefuse('junk '.repeat(2_000_000));
+console.log(`ten megabytes: answered after ${(performance.now() - start).toFixed(0)} ms`);
 const slowest = worst[0]?.ms ?? 0;
 if (slowest > ALLOWED_MS || slowest > MOST_TIMES * yardstick) process.exitCode = 1;

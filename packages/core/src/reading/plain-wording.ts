@@ -18,6 +18,9 @@ type Rule = readonly [written: RegExp, plain: string];
 
 /** Marks of the program that a text was pasted from. */
 const LAYOUT: readonly Rule[] = [
+  [/\r\n?/g, '\n'],
+  // Rows of dots lead the eye from a name to its value and say nothing.
+  [/\.{4,}|(?<= )\.{3}(?= )/g, '   '],
   [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
   [/[\u00a0\u2007\u2009\u202f]/g, ' '],
   // A quoted mail.
@@ -73,7 +76,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text => editsOf(text, WORDING, namesShown(text)),
 ];
 
-/** @param given a text with line ends as `\n` or ` \n` */
+/** Puts a text into the plain wording; see `Worded` for the way back. */
 export function inPlainWording(given: string): Worded {
   let worded = given;
   const back: ((at: number) => number)[] = [];

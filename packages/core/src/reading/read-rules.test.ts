@@ -259,6 +259,13 @@ describe('a text that is not what it seems', () => {
     expect(() => readRules('1400 x 1050 '.repeat(900_000))).toThrow(TextTooLong);
   });
 
+  it('of thousands of lines is refused with a sentence', () => {
+    expect(() => readRules('JPEG\n'.repeat(3001))).toThrow(
+      /has 3001 sentences and lines; up to 3000 are read/,
+    );
+    expect(readRules('JPEG\n'.repeat(3000)).deliverables).toHaveLength(1);
+  });
+
   it('of nothing but junk gives no file', () => {
     for (const junk of [
       '',
@@ -311,6 +318,11 @@ describe('a text that is not what it seems', () => {
     '\n1 ',
     'x  y  ',
   ])('repeats %j to the limit and is answered', seed => {
-    expect(readRules(seed.repeat(Math.floor(MAX_TEXT / seed.length)))).toBeDefined();
+    const junk = seed.repeat(Math.floor(MAX_TEXT / seed.length));
+    try {
+      expect(readRules(junk)).toBeDefined();
+    } catch (error) {
+      expect(error).toBeInstanceOf(TextTooLong);
+    }
   });
 });

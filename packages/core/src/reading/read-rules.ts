@@ -1,22 +1,24 @@
-import { timeNear } from './clock.ts';
 import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
 import type { Group } from './group.ts';
 import { mergeFound } from './merge-found.ts';
-import { inPlainWording } from './plain-wording.ts';
-import { readClosing } from './read-closing.ts';
+import { inPlainWording, type Worded } from './plain-wording.ts';
 import { readNaming } from './read-naming.ts';
 import { readSections } from './read-sections.ts';
 import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
-import { noDeliverable, type Claim, type Question, type ReadDeliverable, type Reading } from './reading.ts';
+import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './reading.ts';
 import { segmentText, withoutMark, type Segment } from './segments.ts';
+import { settleClosing } from './settle-closing.ts';
 import { solvePrint } from './solve-print.ts';
 import { splitDeliverables } from './split-deliverables.ts';
 import { turnRefusals } from './turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
 export const MAX_TEXT = 60_000;
+
+/** Most sentences and lines that are read. The longest prospectus has some hundreds. */
+const MAX_SENTENCES = 3000;
 
 /** The text is too long to be an organiser's rules. */
 export class TextTooLong extends Error {}
@@ -25,22 +27,19 @@ export class TextTooLong extends Error {}
  * Reads an organiser's text. Deterministic: the same text gives the same reading. What is not plainly said stays
  * null; what is said twice and differently, or can be meant in two ways, becomes a question.
  *
- * @throws TextTooLong with a sentence that says how long it may be
+ * @throws TextTooLong with a sentence that says how long it may be, or how many sentences it may have
  */
 export function readRules(text: string): Reading {
   if (text.length > MAX_TEXT)
     throw new TextTooLong(
       `The text has ${text.length} characters; up to ${MAX_TEXT} are read. Paste only the part about the files.`,
     );
-  const {
-    text: plain,
-    given,
-    asWritten,
-  } = inPlainWording(text.replace(/\r\n?/g, '\n').length === text.length ? text : text.replace(/\r/g, ' '));
-  // Rows of dots lead the eye from a name to its value and say nothing.
-  const segments = turnRefusals(
-    segmentText(plain.replace(/\.{4,}|(?<= )\.{3}(?= )/g, dots => ' '.repeat(dots.length))),
-  );
+  const worded = inPlainWording(text);
+  const segments = turnRefusals(segmentText(worded.text));
+  if (segments.length > MAX_SENTENCES)
+    throw new TextTooLong(
+      `The text has ${segments.length} sentences and lines; up to ${MAX_SENTENCES} are read. Paste only the part about the files.`,
+    );
   const reading: Reading = {
     deliverables: [],
     sections: [],
@@ -52,14 +51,19 @@ export function readRules(text: string): Reading {
     questions: [],
     claims: [],
   };
-  const groups = splitDeliverables(plain, segments);
+  const groups = splitDeliverables(worded.text, segments);
   readSheetWide(segments, groups, reading);
   readFiles(groups, reading);
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
+  return asGiven(reading, worded);
+}
+
+/** A reading of the plain wording with the names and the places of the text as given. */
+function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading {
   for (const section of reading.sections) {
     const claim = reading.claims.find(
-      c => c.field === 'sections' && plain.slice(c.start, c.end).includes(section.label),
+      c => c.field === 'sections' && text.slice(c.start, c.end).includes(section.label),
     );
     if (claim) section.label = asWritten(section.label, claim.start, claim.end);
   }
@@ -86,7 +90,11 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   settle(reading, 'maxFiles', total, value => (reading.maxFiles = value as number));
   const weights = unmarked.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
-  settleClosing(unmarked, reading);
+  const closing = settleClosing(unmarked);
+  if (!closing) return;
+  reading.closes = closing.closes;
+  reading.questions.push(...closing.questions);
+  claimAll(reading.claims, [closing.from], undefined);
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {
@@ -100,68 +108,6 @@ function settle(reading: Reading, field: string, found: Found[], assign: (value:
     undefined,
   );
 }
-
-function settleClosing(segments: readonly Segment[], reading: Reading): void {
-  const all = segments.flatMap((segment, i) => readClosing(segment, segments[i - 1]));
-  const strong = all.filter(f => f.field === 'closes');
-  // A day that is known beats a stronger word without one.
-  const hasDay = (list: Found[]) => list.some(f => f.value !== null);
-  const used = hasDay(strong) || (strong.length && !hasDay(all)) ? strong : all;
-  const known = used.filter(f => f.value !== null);
-  const [first] = known.length ? known : used;
-  if (!first) return;
-  const sameDay = known.filter(f => String(f.value).slice(0, 10) === String(first.value).slice(0, 10));
-  // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
-  const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
-  reading.closes = withHour(fullest.value as string | null, segments);
-  if (fullest.doubt)
-    reading.questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
-  // "By 7 February, 6 pm" in one place, 9 pm in another: the earlier hour is the safe one.
-  const timed = sameDay
-    .filter(f => String(f.value).length > 10)
-    .sort((a, b) => hourOf(a).localeCompare(hourOf(b)));
-  const [earliest] = timed;
-  const later = timed.find(f => earliest && hourOf(f) !== hourOf(earliest));
-  if (earliest && later) {
-    reading.closes = String(earliest.value);
-    reading.questions.push(twoPlaces(earliest, later, segments));
-  }
-  const other = known.find(f => String(f.value).slice(0, 10) !== String(first.value).slice(0, 10));
-  if (other && strong.length) {
-    reading.closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
-    reading.questions.push(twoPlaces(first, other, segments));
-  }
-  claimAll(reading.claims, [{ ...fullest, field: 'closes' }], undefined);
-}
-
-/** Day and time without the zone. */
-const hourOf = ({ value }: Found) => String(value).slice(0, 16);
-
-/** Two days or hours in the organiser's own words, at the place of the second. */
-function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Question {
-  const words = ({ start, end }: Found) => {
-    const segment = segments.find(s => s.start <= start && start < s.start + s.text.length);
-    return segment
-      ? `“${segment.text.slice(start - segment.start, end - segment.start).replace(/[\s.,]+$/, '')}”`
-      : '';
-  };
-  const text = `${words(one)} in one place and ${words(other)} in another`;
-  return { field: 'closes', text, start: other.start, end: other.end };
-}
-
-/** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */
-function withHour(day: string | null, segments: readonly Segment[]): string | null {
-  if (day?.length !== 10) return day;
-  for (const { text } of segments) {
-    const named = ON_THAT_DAY.exec(text);
-    const time = named ? timeNear(text, named.index, named.index) : undefined;
-    if (time) return `${day}T${time.clock}${time.zone}`;
-  }
-  return day;
-}
-
-const ON_THAT_DAY =
-  /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date)|the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b))/i;
 
 /** What is said of no kind of file in particular. */
 const commonOf = (groups: readonly Group[]) =>

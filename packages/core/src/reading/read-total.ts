@@ -72,8 +72,7 @@ const OF_ONE = new RegExp(
   `^\\s*(?:may (?:be|come) |can be |are )?(?:(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
   'i',
 );
-const OF_ANY_AUTHOR =
-  /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
+const OF_ANY_AUTHOR = /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
 const OF_CLUB =
   /^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;

@@ -1,0 +1,78 @@
+import { timeNear } from './clock.ts';
+import type { Found } from './found.ts';
+import { readClosing } from './read-closing.ts';
+import type { Question } from './reading.ts';
+import type { Segment } from './segments.ts';
+
+/** One deadline out of all the days and hours that the sentences of a text give. */
+export interface SettledClosing {
+  closes: string | null;
+  questions: Question[];
+  /** The statement that gave it. */
+  from: Found;
+}
+
+/** The deadline of a text; undefined where none of its sentences speaks of one. */
+export function settleClosing(segments: readonly Segment[]): SettledClosing | undefined {
+  const all = segments.flatMap((segment, i) => readClosing(segment, segments[i - 1]));
+  const strong = all.filter(f => f.field === 'closes');
+  // A day that is known beats a stronger word without one.
+  const hasDay = (list: Found[]) => list.some(f => f.value !== null);
+  const used = hasDay(strong) || (strong.length && !hasDay(all)) ? strong : all;
+  const known = used.filter(f => f.value !== null);
+  const [first] = known.length ? known : used;
+  if (!first) return undefined;
+  const sameDay = known.filter(f => dayOf(f) === dayOf(first));
+  // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
+  const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
+  let closes = withHour(fullest.value as string | null, segments);
+  const questions: Question[] = [];
+  if (fullest.doubt)
+    questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
+  // "By 7 February, 6 pm" in one place, 9 pm in another: the earlier hour is the safe one.
+  const timed = sameDay
+    .filter(f => String(f.value).length > 10)
+    .sort((a, b) => hourOf(a).localeCompare(hourOf(b)));
+  const [earliest] = timed;
+  const later = timed.find(f => earliest && hourOf(f) !== hourOf(earliest));
+  if (earliest && later) {
+    closes = String(earliest.value);
+    questions.push(twoPlaces(earliest, later, segments));
+  }
+  const other = known.find(f => dayOf(f) !== dayOf(first));
+  if (other && strong.length) {
+    closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
+    questions.push(twoPlaces(first, other, segments));
+  }
+  return { closes, questions, from: { ...fullest, field: 'closes' } };
+}
+
+const dayOf = ({ value }: Found) => String(value).slice(0, 10);
+/** Day and time without the zone. */
+const hourOf = ({ value }: Found) => String(value).slice(0, 16);
+
+/** Two days or hours in the organiser's own words, at the place of the second. */
+function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Question {
+  const words = ({ start, end }: Found) => {
+    const segment = segments.find(s => s.start <= start && start < s.start + s.text.length);
+    return segment
+      ? `“${segment.text.slice(start - segment.start, end - segment.start).replace(/[\s.,]+$/, '')}”`
+      : '';
+  };
+  const text = `${words(one)} in one place and ${words(other)} in another`;
+  return { field: 'closes', text, start: other.start, end: other.end };
+}
+
+/** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */
+function withHour(day: string | null, segments: readonly Segment[]): string | null {
+  if (day?.length !== 10) return day;
+  for (const { text } of segments) {
+    const named = ON_THAT_DAY.exec(text);
+    const time = named ? timeNear(text, named.index, named.index) : undefined;
+    if (time) return `${day}T${time.clock}${time.zone}`;
+  }
+  return day;
+}
+
+const ON_THAT_DAY =
+  /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date)|the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b))/i;
