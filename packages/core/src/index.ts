@@ -48,6 +48,8 @@ export * from './wording/word-plan.ts';
 export { MAX_TEXT, TextTooLong, readRules } from './reading/read-rules.ts';
 export type * from './reading/reading.ts';
 export * from './reading/sheet-from-reading.ts';
+export { sentencesOf } from './reading/sentences-of.ts';
+export { organiserOf, titleOf } from './reading/heading-of.ts';
 export * from './lint/lint-sheet.ts';
 export * from './lint/mend-sheet.ts';
 export * from './compare/compare-sheets.ts';

@@ -7,11 +7,14 @@ import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
  */
 export interface Worded {
   text: string;
-  /** The place in the text as given of a place in the plain wording. */
-  given: (at: number) => number;
+  /** Where a stretch of the plain wording stands in the text as given: whole words, for a word is never half another. */
+  given: (start: number, end: number) => Stretch;
   /** Words of the plain wording as they were written, looked for between two places. */
   asWritten: (words: string, from?: number, to?: number) => string;
 }
+
+/** From a place of a text to another, counted in characters. */
+type Stretch = readonly [start: number, end: number];
 
 /** What is written, and its plain wording, in which `$1` and so on stand for groups. */
 type Rule = readonly [written: RegExp, plain: string];
@@ -79,26 +82,25 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
 /** Puts a text into the plain wording; see `Worded` for the way back. */
 export function inPlainWording(given: string): Worded {
   let worded = given;
-  const back: ((at: number) => number)[] = [];
+  const back: Worded['given'][] = [];
   for (const pass of PASSES) {
     const step = reword(worded, pass(worded));
     worded = step.text;
     back.unshift(step.given);
   }
-  const place = (at: number) => back.reduce((place, given) => given(place), at);
+  const place: Worded['given'] = (start, end) =>
+    back.reduce<Stretch>((stretch, given) => given(...stretch), [start, end]);
   const folded = worded.toLowerCase();
   return {
     text: worded,
     given: place,
     asWritten: (words, from = 0, to = folded.length) => {
       const at = folded.slice(0, to).indexOf(words.toLowerCase(), from);
-      const written = at < 0 ? words : given.slice(place(at), place(at + words.length));
+      const written = at < 0 ? words : given.slice(...place(at, at + words.length));
       return words === words.toLowerCase() ? written.toLowerCase() : written;
     },
   };
 }
-
-type Stretch = readonly [from: number, to: number];
 
 /** Names of files, which are kept to the letter. */
 function namesShown(text: string): Stretch[] {
@@ -131,31 +133,45 @@ function editsOf(text: string, rules: readonly Rule[], kept: readonly Stretch[])
 }
 
 /** Makes the edits; where two of them meet, the one that begins first counts. */
-function reword(text: string, edits: readonly Edit[]): Omit<Worded, 'asWritten'> {
+function reword(text: string, edits: readonly Edit[]): Pick<Worded, 'text' | 'given'> {
   let worded = '';
   let done = 0;
-  /** Where the two texts run alike from: places in the plain wording with their places as given. */
-  const steps: Stretch[] = [[0, 0]];
+  const changes: Change[] = [];
   for (const { from, to, plain } of edits.slice().sort((a, b) => a.from - b.from)) {
     if (from < done) continue;
-    worded += text.slice(done, from) + plain;
-    steps.push([worded.length, to]);
+    worded += text.slice(done, from);
+    changes.push({ at: worded.length, end: worded.length + plain.length, from, to });
+    worded += plain;
     done = to;
   }
   worded += text.slice(done);
-  return { text: worded, given: at => placeOf(at, steps, text.length) };
+  return {
+    text: worded,
+    given: (start, end) => [placeOf(start, changes, 'start'), placeOf(end, changes, 'end')],
+  };
 }
 
-function placeOf(at: number, steps: readonly Stretch[], length: number): number {
-  let low = 0;
-  for (let high = steps.length; high - low > 1;) {
+/** Words of the plain wording, from `at` to `end`, and those as given that they stand for, from `from` to `to`. */
+interface Change {
+  at: number;
+  end: number;
+  from: number;
+  to: number;
+}
+
+function placeOf(place: number, changes: readonly Change[], side: 'start' | 'end'): number {
+  const isBefore = (change: Change) => (side === 'start' ? change.at <= place : change.at < place);
+  let low = -1;
+  for (let high = changes.length; high - low > 1;) {
     const middle = (low + high) >> 1;
-    if ((steps[middle]?.[0] ?? 0) <= at) low = middle;
+    const change = changes[middle];
+    if (change && isBefore(change)) low = middle;
     else high = middle;
   }
-  const [from, given] = steps[low] ?? [0, 0];
-  // Inside reworded words, the next step is the end of what they stand for.
-  return Math.min(given + at - from, steps[low + 1]?.[1] ?? length, length);
+  const last = changes[low];
+  if (!last) return place;
+  if (place >= last.end) return last.to + place - last.end;
+  return side === 'start' ? last.from : last.to;
 }
 
 /** "SHALL" → "MUST", "Don't" → "Do not". */

@@ -69,8 +69,7 @@ function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading 
   }
   for (const file of reading.deliverables) if (file.label !== null) file.label = asWritten(file.label);
   for (const place of [...reading.claims, ...reading.questions]) {
-    place.start = given(place.start);
-    place.end = given(place.end);
+    [place.start, place.end] = given(place.start, place.end);
   }
   return reading;
 }

@@ -1,4 +1,4 @@
-import { readRules, sheetFromReading } from '@able-frame/core';
+import { organiserOf, readRules, sheetFromReading, titleOf } from '@able-frame/core';
 import { layOut, type DeskSheet } from '../../store/sheet-desk-store.ts';
 
 /**
@@ -12,11 +12,11 @@ export function readIntoDesk(text: string, today: string): void {
 /** @throws Error with a sentence, as readIntoDesk */
 export function readText(text: string, today: string): DeskSheet {
   const reading = readRules(text);
-  const title = firstLine(text);
+  const title = titleOf(text);
   const draft = sheetFromReading(reading, text, {
     id: idFrom(title),
     title: title || 'Untitled',
-    organiser: 'not named',
+    organiser: organiserOf(text) ?? 'not named',
     today,
   });
   if (!draft)
@@ -31,10 +31,6 @@ export function readText(text: string, today: string): DeskSheet {
     notHeld: draft.notHeld.map(item => item.text),
     replaces: undefined,
   };
-}
-
-function firstLine(text: string): string {
-  return (text.split('\n').find(line => line.trim()) ?? '').trim().slice(0, 80);
 }
 
 /** A sheet's id from its title: what may stand in a file name and an address. */

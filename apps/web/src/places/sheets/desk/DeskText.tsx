@@ -5,6 +5,7 @@ import {
   lineId,
   newRule,
   ruleFromWords,
+  sentencesOf,
   wordRule,
   type Rule,
   type RuleKind,
@@ -14,7 +15,7 @@ import { changeDesk, type DeskSheet } from '../../../store/sheet-desk-store.ts';
 import { KindSelect } from './AddRule.tsx';
 import type { Lighting } from './LitLine.tsx';
 import { MarkedText } from './MarkedText.tsx';
-import { unclaimedLines, type Span } from './mark-text.ts';
+import { unclaimedAmong, type Span } from './mark-text.ts';
 
 interface Props extends Lighting {
   desk: DeskSheet;
@@ -83,7 +84,7 @@ function addRuleFrom(desk: DeskSheet, chosen: number, span: Span, kind: RuleKind
   return rule;
 }
 
-/** Choosing the words by pointer in the text, or here from the lines that nobody claimed. */
+/** Choosing the words by pointer in the text, or here from the sentences that nobody claimed. */
 function MakeRule({
   desk,
   marked,
@@ -96,7 +97,10 @@ function MakeRule({
   onMake: (span: Span, kind: RuleKind) => void;
 }) {
   const [kind, setKind] = useState<RuleKind>('side');
-  const unclaimed = useMemo(() => unclaimedLines(desk.text, desk.lines), [desk.text, desk.lines]);
+  const unclaimed = useMemo(
+    () => unclaimedAmong(sentencesOf(desk.text), desk.lines),
+    [desk.text, desk.lines],
+  );
   const words = marked ? desk.text.slice(marked.start, marked.end) : '';
   return (
     <Flex gap="8px" align="center" wrap="wrap" marginTop="10px" fontSize="cell">

@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react';
-import { useRef } from 'react';
-import type { DraftLine, Question } from '@able-frame/core';
+import { useMemo, useRef } from 'react';
+import { sentencesOf, type DraftLine, type Question } from '@able-frame/core';
 import type { Lighting } from './LitLine.tsx';
 import { markText, trimmedSpan, type Span } from './mark-text.ts';
 
@@ -16,6 +16,7 @@ interface Props extends Lighting {
 /** The organiser's text with the words that became rules underlined. */
 export function MarkedText({ text, lines, questions, lit, onLight, marked, onMark }: Props) {
   const box = useRef<HTMLDivElement>(null);
+  const sentences = useMemo(() => sentencesOf(text), [text]);
   const mark = () => {
     const span = box.current && selectedSpan(box.current);
     if (span) onMark(trimmedSpan(text, span));
@@ -34,7 +35,7 @@ export function MarkedText({ text, lines, questions, lit, onLight, marked, onMar
       overflowWrap="anywhere"
       lineHeight="1.7"
     >
-      {markText(text, lines, questions, marked).map(run => {
+      {markText(text, sentences, lines, questions, marked).map(run => {
         const isLit = lit !== undefined && run.lines.includes(lit);
         const background = run.isMarked ? 'needsYouWash' : isLit ? 'accentWash' : 'transparent';
         if (!run.lines.length)

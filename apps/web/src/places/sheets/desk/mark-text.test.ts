@@ -1,5 +1,6 @@
+import { sentencesOf } from '@able-frame/core';
 import { expect, it } from 'vitest';
-import { markText } from './mark-text.ts';
+import { markText, unclaimedAmong } from './mark-text.ts';
 
 const text = 'Welcome.\nJPEG, at most 2 Mb.\n';
 const claim = (field: string, start: number, end: number) => ({ field, deliverable: 0, start, end });
@@ -10,14 +11,24 @@ const lines = [
 const questions = [{ field: 'bytesMax', text: 'unit', start: 23, end: 27 }];
 
 it('cuts a text into runs that put together are the text', () => {
-  const runs = markText(text, lines, questions);
+  const runs = markText(text, sentencesOf(text), lines, questions);
   expect(runs.map(r => r.text).join('')).toBe(text);
   expect(runs.find(r => r.text === 'JPEG')?.lines).toEqual(['format']);
   expect(runs.find(r => r.text === '2 Mb')).toMatchObject({ lines: ['bytes'], isDoubtful: true });
 });
 
-it('tells lines apart that nobody claimed', () => {
-  const runs = markText(text, lines, []);
-  expect(runs.find(r => r.text.startsWith('Welcome'))?.isClaimed).toBe(false);
-  expect(runs.find(r => r.text.includes('at most'))?.isClaimed).toBe(true);
+it('tells sentences apart that nobody claimed, in one line as well', () => {
+  const letter =
+    'Welcome back.\nJPEG, please. The tea that we serve in the small room\ncosts 1.50 a cup. Bring a friend.';
+  const at = letter.indexOf('JPEG');
+  const read = [{ id: 'format', claims: [claim('formats', at, at + 4)] }];
+  const runs = markText(letter, sentencesOf(letter), read, []);
+  expect(runs.map(r => r.text).join('')).toBe(letter);
+  expect(runs.filter(r => !r.isClaimed).map(r => r.text)).toEqual([
+    'Welcome back.',
+    'The tea that we serve in the small room\ncosts 1.50 a cup.',
+    'Bring a friend.',
+  ]);
+  expect(runs.find(r => r.text === ', please.')?.isClaimed).toBe(true);
+  expect(unclaimedAmong(sentencesOf(letter), read)).toHaveLength(3);
 });

@@ -14,27 +14,28 @@ export interface Run {
   lines: string[];
   /** Whether a doubt hangs on these words. */
   isDoubtful: boolean;
-  /** Whether anything in the same line of text was understood. */
+  /** Whether anything in the same sentence was understood. */
   isClaimed: boolean;
   /** Whether the person has marked these words. */
   isMarked: boolean;
 }
 
 /**
- * Cuts a text into runs at the ends of all claims, doubts and marks. Lines in which nothing was understood are told
- * apart, so that a person sees what nobody claimed.
+ * Cuts a text into runs at the ends of all sentences, claims, doubts and marks. Sentences in which nothing was
+ * understood are told apart, so that a person sees what nobody claimed.
  */
 export function markText(
   text: string,
+  sentences: readonly Span[],
   lines: readonly DraftLine[],
   questions: readonly Question[],
   marked?: Span,
 ): Run[] {
   const spans = claimsOf(lines);
+  const unclaimed = unclaimedAmong(sentences, lines);
   const cuts = new Set([0, text.length]);
-  for (const { start, end } of [...spans, ...questions, ...(marked ? [marked] : [])])
+  for (const { start, end } of [...sentences, ...spans, ...questions, ...(marked ? [marked] : [])])
     cuts.add(start).add(end);
-  for (let at = text.indexOf('\n'); at !== -1; at = text.indexOf('\n', at + 1)) cuts.add(at + 1);
   const places = [...cuts].filter(at => at >= 0 && at <= text.length).sort((a, b) => a - b);
   return places.slice(1).map((to, i) => {
     const from = places[i] ?? 0;
@@ -43,23 +44,16 @@ export function markText(
       start: from,
       lines: [...new Set(spans.filter(s => overlaps(s, from, to)).map(s => s.id))],
       isDoubtful: questions.some(q => overlaps(q, from, to)),
-      isClaimed: spans.some(s => overlaps(s, ...lineAround(text, from))),
+      isClaimed: !unclaimed.some(s => overlaps(s, from, to)),
       isMarked: marked !== undefined && overlaps(marked, from, to),
     };
   });
 }
 
-/** Lines of text in which nothing was understood, without those that hold no word. */
-export function unclaimedLines(text: string, lines: readonly DraftLine[]): Span[] {
+/** Sentences in which nothing was understood. */
+export function unclaimedAmong(sentences: readonly Span[], lines: readonly DraftLine[]): Span[] {
   const spans = claimsOf(lines);
-  const found: Span[] = [];
-  for (let from = 0; from < text.length;) {
-    const [start, end] = lineAround(text, from);
-    const isClaimed = spans.some(s => overlaps(s, start, end));
-    if (!isClaimed && /\p{L}{2}/u.test(text.slice(start, end))) found.push(trimmedSpan(text, { start, end }));
-    from = end + 1;
-  }
-  return found;
+  return sentences.filter(({ start, end }) => !spans.some(s => overlaps(s, start, end)));
 }
 
 /** A span without the spaces at its ends. */
@@ -75,9 +69,4 @@ function claimsOf(lines: readonly DraftLine[]): (Span & { id: string })[] {
 
 function overlaps(span: Span, from: number, to: number): boolean {
   return span.start < to && span.end > from;
-}
-
-function lineAround(text: string, at: number): [number, number] {
-  const lineBreak = text.indexOf('\n', at);
-  return [text.lastIndexOf('\n', at - 1) + 1, lineBreak === -1 ? text.length : lineBreak];
 }

@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { organiserOf, titleOf } from './heading-of.ts';
+
+describe('the title of a text', () => {
+  it.each([
+    ['the first line', 'Winter league\n\nThree pictures each.', 'Winter league'],
+    ['the subject of a mail', 'From: Perpetua Quill\nSubject: Re: Fwd: Round 2\n\nDear all,', 'Round 2'],
+    [
+      'the subject of a quoted mail',
+      '> From: P. Quill\n> Subject: Photos for round 2\n> Hello',
+      'Photos for round 2',
+    ],
+    [
+      'what follows the greeting',
+      'Hi everyone!\nThe December theme is Edges.',
+      'The December theme is Edges.',
+    ],
+    ['a greeting, where there is nothing else', 'Dear all', 'Dear all'],
+    ['nothing', ' \n', ''],
+  ])('is %s', (_, text, title) => {
+    expect(titleOf(text)).toBe(title);
+  });
+});
+
+describe('the organiser', () => {
+  it.each([
+    ['QUILLBROOK & DISTRICT CAMERA CLUB\nCompetition Rules', 'QUILLBROOK & DISTRICT CAMERA CLUB'],
+    ['THE KELBROUGH MARSHES TRUST\nWild Places 2027', 'THE KELBROUGH MARSHES TRUST'],
+    ['Notes for entrants\nHartwell Mere Photographic Society, autumn', 'Hartwell Mere Photographic Society'],
+    ['Museum of Stones and Bones: record photographs', 'Museum of Stones and Bones'],
+    ['NORTHERN JOURNAL OF PHOTOGRAPHY\nissue 7', 'NORTHERN JOURNAL OF PHOTOGRAPHY'],
+    ['The club meets on Thursdays.', undefined],
+    ['Please send JPEGs.', undefined],
+  ])('of %j is %j', (text, organiser) => {
+    expect(organiserOf(text)).toBe(organiser);
+  });
+});

@@ -1,0 +1,53 @@
+import { inPlainWording } from './plain-wording.ts';
+
+/** What a text calls itself, and who asks, for the title of its sheet. */
+
+/** Lines that a mail program puts over a mail. */
+const MAIL_HEAD = /^(?:from|to|cc|bcc|date|sent|reply-to)\s*:/i;
+const SUBJECT = /^subject\s*:\s*(?:(?:re|fwd?|aw|wg)\s*:\s*)*/i;
+const GREETING =
+  /^(?:hi|hiya|hello|hey|dear|evening|morning|afternoon|good (?:morning|evening|day)|to all)\b.{0,30}$/i;
+/** What people join to hold exhibitions and competitions. */
+const BODY =
+  '(?:Camera Club|Club|Society|Circle|Federation|Union|Association|Alliance|Trust|Gallery|Museum|Board|Academy|College|University|Committee|Commission|Council|Foundation|Institute|School|Library|Archive|Collective|Group|League|Press|Review|Journal)';
+/** Words that stand in a name: those with a capital, and small ones between them. */
+const NAME = "(?:(?:[A-Z\\d][\\w’'.-]*|of|the|and|for|in|&) ){0,7}";
+const ORGANISER = new RegExp(
+  `(?<![\\w-])(?<name>(?:THE |The )?${NAME}${BODY}(?: (?:of|for|in) (?:(?:the )?[A-Z][\\w’'-]*(?: (?=[A-Z])| and (?=[A-Z]))?)+)?)\\b`,
+);
+const SHOUTED = new RegExp(
+  ORGANISER.source.replaceAll(BODY, BODY.toUpperCase()).replaceAll('(?:of|for|in)', '(?:OF|FOR|IN)'),
+);
+/** Lines at the top in which the organiser may be named. */
+const TOP = 4;
+const LONGEST = 80;
+
+/** The subject of a mail, or the first line that says something. */
+export function titleOf(text: string): string {
+  const lines = linesOf(text);
+  const subject = lines.find(line => SUBJECT.test(line))?.replace(SUBJECT, '');
+  return (subject ?? lines.find(line => !MAIL_HEAD.test(line) && !GREETING.test(line)) ?? lines[0] ?? '')
+    .slice(0, LONGEST)
+    .trim();
+}
+
+/** The club, society or other body that the first lines name; undefined where none is told by its name. */
+export function organiserOf(text: string): string | undefined {
+  for (const line of linesOf(text).slice(0, TOP)) {
+    const name = (SHOUTED.exec(line) ?? ORGANISER.exec(line))?.groups?.['name']?.trim();
+    if (name !== undefined && name.includes(' ') && name.length <= LONGEST) return name;
+  }
+  return undefined;
+}
+
+/** The lines that hold words, as they are written but without the marks of a quoted mail. */
+function linesOf(text: string): string[] {
+  const worded = inPlainWording(text.slice(0, 4000));
+  let start = 0;
+  return worded.text.split('\n').flatMap(line => {
+    const [from, to] = worded.given(start, start + line.length);
+    start += line.length + 1;
+    const written = text.slice(from, to).replace(/\s+/g, ' ').trim();
+    return /\p{L}/u.test(written) ? [written] : [];
+  });
+}
