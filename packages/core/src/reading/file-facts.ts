@@ -62,7 +62,7 @@ const WISHED =
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =
-  /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
+  /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
 /** What is allowed is no wish. */
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
 /** A line of its own over a list of wishes. */

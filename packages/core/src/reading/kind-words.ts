@@ -6,7 +6,7 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
   ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
   [
     'document',
-    /\b(?:id (?:card|document)|identity card|driving licen[cs]e|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
+    /\b(?:id (?:card|document)|(?:hand-?written )?declaration|identity card|driving licen[cs]e|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
   ],
   [
     'portfolio',

@@ -44,3 +44,11 @@ export function trimExample(name: string, isSentenceStart = false): string {
 }
 
 const TIE = '\u00a0';
+
+/** A text with blanks for the names of files that it shows; the words that lead up to one stay. */
+export function withoutNames(text: string): string {
+  return text.replace(EVERY_EXAMPLE, shown => {
+    const name = trimExample(shown);
+    return shown.slice(0, shown.length - name.length) + ' '.repeat(name.length);
+  });
+}

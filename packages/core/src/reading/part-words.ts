@@ -3,7 +3,7 @@
 const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   [
     'section code',
-    /\b(?:section|class|category|theme)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\b[A-Z] or [A-Z]\b(?=\s*,)|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+|\bsection\b(?! (?:only|limit|may|title))/gi,
+    /\b(?:section|class|category|theme)(?:['’]s)? ?(?:code|letters?|initials?|abbreviation|number|prefix)\b|\b(?:class|category)\b(?=\s*(?:,|then\b|and\b|followed|[-+]))|\b(?:code|letters?) (?:of|for) the section\b|\b[A-Z] or [A-Z]\b(?=\s*[,+])|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+|\bsection\b(?! (?:only|limit|may|title))/gi,
   ],
   [
     'member number',
@@ -33,7 +33,7 @@ const PART_WORDS: readonly (readonly [string, RegExp])[] = [
   ['surname', /\b(?:surnames?|last[ -]?names?|family[ -]?names?)\b/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|(?:running|ordinal|progressive|playing|showing) (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of (?:preference|projection|showing))|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?|number \()(?:two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|\bnumber (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*(?:[,+&(.;=)]|->|→)| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=\band (?:a |the )?)number(?=\s*(?:[,.;(]|$))|(?<=["“'])number(?= title)|(?<=name: )number(?= \(| plus| and)|(?<=\()number(?=,)/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? (?:running |sequence |image )?number|(?:running|ordinal|progressive|playing|showing) (?:number|order|no\b\.?)|sequence(?: number)?|sequential number|serial number|(?:image|picture|photo|pic|print|pdi|dpi|slide|plate|work|figure|sample) (?:number|no\b\.?|nr)|order (?:number|of (?:preference|projection|showing))|two-?digit number|consecutive number|\b0?1 to \d{1,2}\b|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1\b|one\b)|a number|number of the (?:image|picture|photo|print|work|file)|preference|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|position(?: number)?)\b|\bnumber (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)\b|(?<=[,+&] (?:then |a |the |and )?)number(?=\s*(?:[,+&(.;=)]|->|→)| and| followed| \d|$)|(?<=-)(?:number|no|nr)(?=-|\b)|(?<=\bthen (?:a |the )?)number(?= then| and|\s*$)|(?<=\band (?:a |the )?)number(?=\s*(?:[,.;(]|$))|(?<=["“'])number(?= title)|(?<=name: )number(?= \(| plus| and)|(?<=\()number(?=,)/gi,
   ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
   ['species', /\bspecies\b|\b(?:common|latin|scientific) name\b/gi],

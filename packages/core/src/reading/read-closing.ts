@@ -1,6 +1,7 @@
 import { timeNear, withPlace, zoneAt } from './clock.ts';
 import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from './found.ts';
+import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
 
 /** The entry deadline: date, time and zone, or a doubt about them. */
@@ -51,7 +52,8 @@ function isDayOf(
 
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
-  const stamps = datesIn(text);
+  // The day in a file's name closes nothing.
+  const stamps = datesIn(withoutNames(text));
   if (!stamps.length) return withoutDate(segment);
   const found: Found[] = [];
   for (const [i, stamp] of stamps.entries()) {
@@ -153,7 +155,7 @@ function withoutDate({ text: whole, start }: Segment): Found[] {
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?(?:(?:first|second|third|fourth|last) Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (!match || NOT_DEADLINE.test(text.slice(0, match.index))) return [];

@@ -80,7 +80,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if|to|for)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =

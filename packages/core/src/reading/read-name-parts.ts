@@ -1,5 +1,5 @@
 import { alignExample } from './align-example.ts';
-import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
+import { EVERY_EXAMPLE, trimExample, withoutNames } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
 import type { Claim } from './read-name-characters.ts';
@@ -272,9 +272,6 @@ function describedParts(text: string): PartSaid[] {
 
 function partsWithin(text: string, from: number, to: number): PartSaid[] {
   // The words that lead up to an example belong to the description.
-  const described = text.slice(from, to).replace(EVERY_EXAMPLE, m => {
-    const name = trimExample(m);
-    return m.slice(0, m.length - name.length) + ' '.repeat(name.length);
-  });
+  const described = withoutNames(text.slice(from, to));
   return partsNamed(' '.repeat(from) + described);
 }

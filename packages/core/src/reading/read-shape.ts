@@ -87,6 +87,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
+    `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b`,
     `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
@@ -113,7 +114,7 @@ function oneWay(text: string): RegExpExecArray | null {
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
-  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
+  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
   /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 

@@ -25,7 +25,7 @@ const ENTERING_JUST_BEFORE =
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
-  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will  |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b|\b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b/i;
+  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\byou will (?:get|receive|be)\b|\bit takes\b|^\W*wanted\b|\b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b/i;
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
@@ -167,7 +167,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
-  const isEnd = /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before)\b)/i.test(tail);
+  const isEnd = /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before|for an?)\b)/i.test(tail);
   // "Two works (8 each)" says what one costs.
   const isPrice =
     (/\w \($/.test(lead) && /^ each\)/.test(tail)) ||

@@ -117,7 +117,7 @@ function itemHead({ text }: Segment): string | undefined {
 /** "(1) The photograph must be in colour. Image file should be JPG. …": a paragraph about one kind of file. */
 function subjectHead({ text }: Segment, line: string): string | undefined {
   const subject =
-    /^(?:the |your |each )?(?<what>[a-z’']+(?: [a-z]+){0,2}?) (?:must|should|has to|is to|needs to)\b/i.exec(
+    /^(?:the |your |each )?(?<what>[a-z’'-]+(?: [a-z]+){0,2}?)(?:\s*\([^()]*\))? (?:must|should|has to|is to|needs to)\b/i.exec(
       text.replace(ITEM_MARK, ''),
     )?.groups?.['what'];
   if (subject === undefined || !A_FORMAT.test(line) || !A_MEASURE.test(line)) return undefined;
