@@ -46,6 +46,8 @@ const WORDING: readonly Rule[] = [
   [/\bshan['’]t\b/gi, 'must not'],
   [/\b(do|does|did|is|are|was|were|has|have|must|should|would|could|need)n['’]t\b/gi, '$1 not'],
   [/\bshall\b/gi, 'must'],
+  [/\bno\. ?(?=\d)/gi, 'number '],
+  [/\bblack(?:[- ]and[- ]| ?& ?)white\b|\bb ?[&/] ?w\b/gi, 'monochrome'],
   [/(?<!\b(?:not|do|does|will|may|might) )\b(?:has|have|needs?) to be\b/gi, 'must be'],
   [/\bnot later than\b|\bon or before\b/gi, 'no later than'],
   [/\bnot more than\b/gi, 'no more than'],

@@ -10,7 +10,7 @@ import type { Segment } from './segments.ts';
 const STRONG =
   /\b(?:works? (?:only )?until|(?:link|form|portal|page) is (?:open|live) until|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|not later than|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
-  /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
+  /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
   /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|enrol\w*|pay|paid|payment|sold|talk|workshop|taken (?:\w+ ){0,4}?(?:after|since|between|before))\b/i;
 
@@ -79,7 +79,12 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         /(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
         '',
       );
-    const clause = before.replace(/^.*\b20\d{2}\b/s, '');
+    // What stands before another day belongs to that.
+    const last = stamps
+      .slice(0, i)
+      .filter(s => s.value !== null)
+      .at(-1);
+    const clause = before.slice(Math.max(0, before.length - (stamp.start - (last?.end ?? 0))));
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
     const isEndOfSpan =
       /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i.test(

@@ -1,5 +1,6 @@
-import { boundOf, isAdvice } from './bounds.ts';
+import { boundOf, isAdvisedAt } from './bounds.ts';
 import type { Found } from './found.ts';
+import { onlyWay } from './read-shape.ts';
 import { readDecimal } from './quantities.ts';
 import type { Segment } from './segments.ts';
 
@@ -24,8 +25,8 @@ const COLOURS: readonly (readonly [RegExp, string])[] = [
   [/\bmid(?:dle)?[- ]gr[ae]y\b/i, '#777777'],
 ];
 
-const ORIENTATION =
-  /\b(?:only (landscape|horizontal|portrait|upright|vertical|square)|(landscape|horizontal|portrait|upright|vertical)(?: format| orientation| shape| images?| pictures?| photos?(?:graphs?)?)* only|must (?:all )?be (?:in )?(?:(landscape|horizontal|upright|vertical)(?: format| orientation)?|(portrait) (?:format|orientation)))\b/i;
+const OF_THESE = /^(?:-format)?(?: images?)?\s+(?:may|must|should|cannot|can|are|is|will)\b/i;
+const ONLY_SQUARE = /\bonly square\b|\bsquares? only\b/i;
 
 export function readFurther(segment: Segment): Found[] {
   const { text } = segment;
@@ -36,7 +37,7 @@ export function readFurther(segment: Segment): Found[] {
       value,
       start: segment.start + match.index,
       end: segment.start + match.index + match[0].length,
-      advice: isAdvice(text),
+      advice: isAdvisedAt(text, match.index),
     });
 
   const pixels = MEGAPIXELS.exec(text);
@@ -58,15 +59,11 @@ export function readFurther(segment: Segment): Found[] {
     const colour = COLOURS.find(([words]) => words.test(text))?.[1];
     add('canvas', { allowed: !isDenied, ...(colour && !isDenied ? { colour } : {}) }, canvas);
   }
-  const orientation = ORIENTATION.exec(text);
-  if (orientation) {
-    const word =
-      orientation
-        .slice(1)
-        .find(group => group !== undefined)
-        ?.toLowerCase() ?? '';
-    const allowed = /landscape|horizontal/.test(word) ? 'lying' : word === 'square' ? 'square' : 'upright';
-    add('orientation', [allowed], orientation);
-  }
+  const square = ONLY_SQUARE.exec(text);
+  const way = square ?? onlyWay(segment);
+  // "Portrait-format pictures may be no higher than …" speaks of some of them.
+  const isSubject = way && OF_THESE.test(text.slice(way.index + way[0].length));
+  if (way && !isSubject)
+    add('orientation', [square ? 'square' : /landscape|horizontal/i.test(way[0]) ? 'lying' : 'upright'], way);
   return found;
 }

@@ -125,7 +125,8 @@ function isElsewhere(rest: string): boolean {
 const PAIR_ALONE =
   /\b(?:author|creator|artist|credit|copyright|by-?line|photographer)(?:(?:,|\/| and| or|, and) ?(?:the )?(?:author|creator|artist|credit|copyright|by-?line|caption|title))+\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
-const LABELLED = /^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
+const LABELLED =
+  /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
 
 function readNotes(
   segment: Segment,

@@ -37,7 +37,7 @@ const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
 /** "On the picture: nothing. Around the picture: nothing." */
 function readNone(segment: Segment): Found[] {
   const match =
-    /^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
+    /\b(?:leave|keep) (?:it|them|the image|your image|(?:the |your )?images) clean\b|^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
       segment.text,
     );
   if (!match) return [];
@@ -103,6 +103,11 @@ const BESIDE_NAME = /\bneither (?:in )?the file ?-?name nor\b|\bfile ?-?names? (
 
 /** "Do not put your name in the file name": the part between commas speaks of something else than the picture. */
 function isOfFile(text: string, index: number): boolean {
+  // "Titles are read from the entry form and must not appear on the images."
+  if (
+    /\b(?:not|never) (?:appear|be|stand|show) (?:\w+ )?on (?:the|your|any|an) image/i.test(text.slice(index))
+  )
+    return false;
   const end = text
     .slice(index)
     .search(

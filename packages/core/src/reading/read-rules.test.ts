@@ -17,6 +17,7 @@ const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'u
  * is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
+  ['advice-first-print', 1],
   ['advice-from-the-judge', 3],
   ['advice-nervous-newcomer', 1],
   ['aldergate-photo-prize', 2],
@@ -74,6 +75,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['monday-club-mailing', 2],
   ['mono-circuit-lindau', 1],
   ['moor-edge-prints', 3],
+  ['moth-trap-records', 1],
   ['nature-reserve', 1],
   ['nevis-mountain-prize', 2],
   ['new-exhibitor-questions', 1],
@@ -123,6 +125,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['two-projectors', 1],
   ['upload-form-fields', 4],
   ['vardo-portrait-prize', 1],
+  ['venue-listing-gallery', 1],
   ['visa-desk-photo', 2],
   ['visa-online-tarrendal', 1],
   ['wallcal', 2],

@@ -111,6 +111,13 @@ function oneWay(text: string): RegExpExecArray | null {
   return ONE_WAY.exec(text) ?? (ABOUT_FILES.test(text) ? ONE_WAY_LISTED.exec(text) : null);
 }
 
+/** The words that ask for pictures of one way round alone; null where a sentence has two sizes, or says what works best. */
+export function onlyWay({ text }: Segment): RegExpExecArray | null {
+  const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d/gi) ?? []).length > 1;
+  const way = isTwoSizes ? null : oneWay(text);
+  return way && !IS_BEST.test(text.slice(way.index)) ? way : null;
+}
+
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
@@ -147,9 +154,8 @@ export function readEitherWay(segment: Segment): Found[] {
   if (isHeld) return say(false, swap);
   if (swap && /\d|figures|dimensions|portrait|landscape|upright|vertical|width|size|limit/i.test(text))
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
-  const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d/gi) ?? []).length > 1;
   const fixed =
-    (isTwoSizes ? null : oneWay(text)) ??
+    onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
     (/\d|height|exceed|limits?|same applies|\bfit\b/i.test(text) ? UPRIGHT_TOO.exec(text) : null);

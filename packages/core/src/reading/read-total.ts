@@ -154,7 +154,7 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (SENDER.test(lead) || ENTERING.test(near)) return true;
   // "3 images, JPEG", "Four photographs."
   return (
-    LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|that|made|taken|please)\b)/.test(tail)
+    LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|that|made|taken|please)\b)/.test(tail)
   );
 }
 

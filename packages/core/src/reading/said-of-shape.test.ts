@@ -6,7 +6,7 @@ import { saidBy, type Said } from '../testing/said-by.ts';
 it.each<[string, Said]>([
   [
     'minimum resolution 2000 x 3000 px (portrait)',
-    { width: { min: 2000 }, height: { min: 3000 }, eitherWay: false },
+    { width: { min: 2000 }, height: { min: 3000 }, orientation: ['upright'], eitherWay: false },
   ],
   [
     'Your photograph has to be exactly 35 x 45 mm at 600 dpi.',
@@ -18,7 +18,13 @@ it.each<[string, Said]>([
   ],
   [
     'A4 at 300 dpi, upright.',
-    { width: { exact: 2480 }, height: { exact: 3508 }, ppi: { exact: 300 }, eitherWay: false },
+    {
+      width: { exact: 2480 },
+      height: { exact: 3508 },
+      ppi: { exact: 300 },
+      orientation: ['upright'],
+      eitherWay: false,
+    },
   ],
   [
     'Resolution must be at least 300 ppi at 24 x 30 cm.',
@@ -53,11 +59,14 @@ it.each<[string, Said]>([
     'A horizontal picture should be 1920 pixels wide, a vertical one 1080 pixels high.',
     { width: { exact: 1920 }, height: { exact: 1080 }, eitherWay: false },
   ],
-  ['All pictures upright please, 4:5.', { eitherWay: false, ratio: [4, 5] }],
-  ['Format: portrait, 1200 x 1600 px', { width: { exact: 1200 }, height: { exact: 1600 }, eitherWay: false }],
+  ['All pictures upright please, 4:5.', { orientation: ['upright'], eitherWay: false, ratio: [4, 5] }],
+  [
+    'Format: portrait, 1200 x 1600 px',
+    { width: { exact: 1200 }, height: { exact: 1600 }, orientation: ['upright'], eitherWay: false },
+  ],
   [
     '1080 x 1920 px, upright, for our display columns.',
-    { width: { exact: 1080 }, height: { exact: 1920 }, eitherWay: false },
+    { width: { exact: 1080 }, height: { exact: 1920 }, orientation: ['upright'], eitherWay: false },
   ],
   [
     'Maximum 2000 x 2000 pixels whichever way up.',
@@ -82,7 +91,7 @@ it.each<[string, Said]>([
     { width: { min: 2362 }, height: { min: 2362 }, ppi: { min: 200 } },
   ],
   ['The ratio of width to height has to be 7:9.', { ratio: [7, 9] }],
-  ['35:45 portrait ratio', { ratio: [35, 45], eitherWay: false }],
+  ['35:45 portrait ratio', { ratio: [35, 45], orientation: ['upright'], eitherWay: false }],
   ['Please crop to 3:2.', { ratio: [3, 2] }],
   ['in 4:3 format, 2048 x 1536 pixels', { ratio: [4, 3], width: { exact: 2048 }, height: { exact: 1536 } }],
   [
@@ -141,13 +150,22 @@ it.each<[string, Said]>([
   ['Crop your photo square.', { ratio: [1, 1] }],
   [
     'Landscape orientation, 16:9, 3840 x 2160 px.',
-    { width: { exact: 3840 }, height: { exact: 2160 }, ratio: [16, 9], eitherWay: false },
+    {
+      width: { exact: 3840 },
+      height: { exact: 2160 },
+      ratio: [16, 9],
+      orientation: ['lying'],
+      eitherWay: false,
+    },
   ],
   [
     'The format is square (1:1), minimum 2000 x 2000 px.',
     { ratio: [1, 1], width: { min: 2000 }, height: { min: 2000 } },
   ],
-  ['Send the picture upright (portrait format), 2:3.', { ratio: [2, 3], eitherWay: false }],
+  [
+    'Send the picture upright (portrait format), 2:3.',
+    { ratio: [2, 3], orientation: ['upright'], eitherWay: false },
+  ],
   [
     'Landscapes 1600 wide, portraits 1200 high.',
     { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },

@@ -67,7 +67,13 @@ it.each<[string, Said]>([
   ['Long side 40 cm at 240 ppi', { longEdge: { exact: 3780 }, ppi: { exact: 240 } }],
   [
     'A4 at 300 dpi, portrait',
-    { width: { exact: 2480 }, height: { exact: 3508 }, ppi: { exact: 300 }, eitherWay: false },
+    {
+      width: { exact: 2480 },
+      height: { exact: 3508 },
+      ppi: { exact: 300 },
+      orientation: ['upright'],
+      eitherWay: false,
+    },
   ],
   ['Print width 15 cm at at least 300 ppi', { width: { min: 1772 }, ppi: { min: 300 } }],
   ['Pictures must be black and white.', { monochrome: true }],

@@ -126,7 +126,7 @@ function beginningsOf(sentence: string, line: string): string[] {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|(?:each|you|entrants|members|authors|and you|an image)\\b.*)$`,
+  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|(?:each|you|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 
