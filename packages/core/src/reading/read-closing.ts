@@ -41,7 +41,7 @@ function isDayOf(
   clause: string,
 ): previous is Segment {
   if (previous?.line !== line) return false;
-  const isNamed = /\b(?:that is|this is|that['’]s|i\.e\.|namely)\b/i.test(clause);
+  const isNamed = /\b(?:that is|this is|it is|that['’]s|i\.e\.|namely)\b/i.test(clause);
   // "By 10 pm on the Friday before; Competition 1: 25 September 2026."
   const isLabelled =
     /^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, start)) && !datesIn(previous.text).length;

@@ -147,6 +147,7 @@ export function readColourSpace(segment: Segment): Found[] {
     ) ??
     first;
   const advice =
+    /^[^:]{0,30}\bif you can\s*:/i.test(text) ||
     (others && /\botherwise\b|\bis (?:fine|ok(?:ay)?)\b|\bif that['’]s what\b/i.test(text)) ||
     (isAdvice(text) &&
       /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,40}rgb|rgb\b[^.;]{0,40}\b(?:recommend|prefer|ideal|suggest)\w*/i.test(

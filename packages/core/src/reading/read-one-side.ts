@@ -157,7 +157,7 @@ const OTHER_BOUND =
   /^\s*(?:px|pixels?)?(?: (?:on|along|for) the (?:long|short)(?:est|er)? (?:side|edge))?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:(?:lower|upper) limit(?: is)?|max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
 
 const NEXT_SIDE = new RegExp(
-  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:,|and|or|by|x|×)\\s*(?:(?:${WIDE}|${HIGH})\\s*)?(?:${PIXELS})\\s*`,
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:,|and|or|by|x|×)?\\s*(?:(?:${WIDE}|${HIGH})\\s*)?(?:${PIXELS})\\s*`,
   'i',
 );
 

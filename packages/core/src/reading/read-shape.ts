@@ -16,7 +16,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|\bshape\s*:\s*square)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
 
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?) best\b/i;
@@ -113,7 +113,7 @@ function oneWay(text: string): RegExpExecArray | null {
 
 /** The words that ask for pictures of one way round alone; null where a sentence has two sizes, or says what works best. */
 export function onlyWay({ text }: Segment): RegExpExecArray | null {
-  const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d/gi) ?? []).length > 1;
+  const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?!\d|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
   const way = isTwoSizes ? null : oneWay(text);
   return way && !IS_BEST.test(text.slice(way.index)) ? way : null;
 }

@@ -111,6 +111,7 @@ function rankOf(text: string, count: Count): Ranked | undefined {
     return undefined;
   // "One author, two images at most" within a club's entry.
   if (/\bone (?:author|photographer|member|person|maker), $/i.test(lead)) return undefined;
+  if (/\bzip\b/i.test(text.slice(count.from, count.to))) return undefined;
   // "Marks out of 10".
   if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".
@@ -154,7 +155,10 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (SENDER.test(lead) || ENTERING.test(near)) return true;
   // "3 images, JPEG", "Four photographs."
   return (
-    LABEL_ALONE.test(lead) && /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|that|made|taken|please)\b)/.test(tail)
+    LABEL_ALONE.test(lead) &&
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for the (?:league|competition|contest|round|match|exhibition|show)|that|made|taken|please)\b)/.test(
+      tail,
+    )
   );
 }
 
@@ -179,6 +183,8 @@ function isBareLimit(lead: string, tail: string): boolean {
     ANY_THINGS.test(lead) ||
     A_FORMAT.test(lead) ||
     LABELLED.test(lead);
+  // "Four per plot."
+  if (lead.length < 4 && /^ per [a-z]+\W*$/i.test(tail)) return true;
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
