@@ -16,6 +16,12 @@ describe('the title of a text', () => {
       'The December theme is Edges.',
     ],
     ['a greeting, where there is nothing else', 'Dear all', 'Dear all'],
+    [
+      'what stands under the organiser',
+      'FENWATER CAMERA CLUB\nRules 2026/27 (adopted in June)\n',
+      'Rules 2026/27',
+    ],
+    ['the organiser, where nothing stands below', 'Fenwater Camera Club', 'Fenwater Camera Club'],
     ['nothing', ' \n', ''],
   ])('is %s', (_, text, title) => {
     expect(titleOf(text)).toBe(title);

@@ -22,13 +22,14 @@ const SHOUTED = new RegExp(
 const TOP = 4;
 const LONGEST = 80;
 
-/** The subject of a mail, or the first line that says something. */
+/** The subject of a mail, or the first line that says something beside who asks. */
 export function titleOf(text: string): string {
   const lines = linesOf(text);
   const subject = lines.find(line => SUBJECT.test(line))?.replace(SUBJECT, '');
-  return (subject ?? lines.find(line => !MAIL_HEAD.test(line) && !GREETING.test(line)) ?? lines[0] ?? '')
-    .slice(0, LONGEST)
-    .trim();
+  const own = lines.filter(line => !MAIL_HEAD.test(line) && !GREETING.test(line));
+  // "QUILLBROOK CAMERA CLUB" over "Competition Rules 2026/27 (as adopted in June)".
+  const title = own[0] === organiserOf(text) ? (own[1]?.replace(/\s*\([^()]*\)$/, '') ?? own[0]) : own[0];
+  return (subject ?? title ?? lines[0] ?? '').slice(0, LONGEST).trim();
 }
 
 /** The club, society or other body that the first lines name; undefined where none is told by its name. */

@@ -1,6 +1,7 @@
 import { ruleSchema, type OutputSpace, type Rule } from '../rules/rule.ts';
 import { printedPx } from '../plan/print-size.ts';
 import type { Claim, ReadColourSpace, ReadDeliverable, Span } from './reading.ts';
+import { sentenceAround, type Place } from './sentences-of.ts';
 
 /** What is gathered while the rules of one deliverable are made. */
 export interface RuleWork {
@@ -11,6 +12,8 @@ export interface RuleWork {
   claimsOf: (...fields: string[]) => Claim[];
   isAdvice: (field: string) => boolean;
   text: string;
+  /** The sentences of the text, of which the rules quote theirs. */
+  sentences: readonly Place[];
 }
 
 /** A rule without what all rules have. */
@@ -18,7 +21,7 @@ type Bare<R> = R extends Rule ? Omit<R, 'id' | 'level' | 'quote'> : never;
 
 function add(work: RuleWork, id: string, fields: string[], rule: Bare<Rule>): void {
   const claims = work.claimsOf(...fields);
-  const quote = claims[0] && sentenceAround(work.text, claims[0]);
+  const quote = claims[0] && sentenceAround(work.text, claims[0], work.sentences);
   const level = fields.some(work.isAdvice) ? 'advice' : 'must';
   const made = ruleSchema.safeParse({ ...rule, id, level, ...(quote ? { quote } : {}) });
   if (made.success) {
@@ -30,17 +33,6 @@ function add(work: RuleWork, id: string, fields: string[], rule: Bare<Rule>): vo
       text: `“${quote ?? id}” gives a number that cannot be meant. Ask the organiser.`,
       claims,
     });
-}
-
-/** The organiser's own sentence round a span of the text. */
-export function sentenceAround(text: string, { start, end }: { start: number; end: number }): string {
-  const before = text.slice(0, start);
-  const from = Math.max(before.lastIndexOf('\n') + 1, before.search(/[^.!?]*$/));
-  const rest = /^[^\n]*?(?:[.!?](?=\s|$)|\n|$)/.exec(text.slice(end))?.[0] ?? '';
-  return text
-    .slice(from, end + rest.length)
-    .trim()
-    .slice(0, 400);
 }
 
 /** All rules that a reading of one kind of file gives. */

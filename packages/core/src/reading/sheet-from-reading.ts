@@ -10,6 +10,7 @@ import {
 import { wordsFor } from './align-example.ts';
 import { nameFromReading } from './name-from-reading.ts';
 import type { Claim, ReadDeliverable, Reading } from './reading.ts';
+import { sentencesOf } from './sentences-of.ts';
 import { NAME_DETAIL, rulesFromReading, type RuleWork } from './rules-from-reading.ts';
 
 /** Who asks, as the person names it. */
@@ -118,6 +119,7 @@ function deliverableFrom(
       ),
     isAdvice: field => reading.advice.some(a => a === field || a === `${read.label}.${field}`),
     text,
+    sentences: sentencesOf(text),
   };
   rulesFromReading(read, work);
   if (!work.rules.length)
