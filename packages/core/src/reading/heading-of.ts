@@ -13,7 +13,7 @@ const BODY =
 /** Words that stand in a name: those with a capital, and small ones between them. */
 const NAME = "(?:(?:[A-Z\\d][\\w’'.-]*|of|the|and|for|in|&) ){0,7}";
 const ORGANISER = new RegExp(
-  `(?<![\\w-])(?<name>(?:THE |The )?${NAME}${BODY}(?: (?:of|for|in) (?:(?:the )?[A-Z][\\w’'-]*(?: (?=[A-Z])| and (?=[A-Z]))?)+)?)\\b`,
+  `(?<![\\w-])(?<name>(?:THE |The )?${NAME}${BODY}(?: (?:of|for|in) (?:the )?[A-Z][\\w’'-]*(?:(?: and)? [A-Z][\\w’'-]*)*)?)\\b`,
 );
 const SHOUTED = new RegExp(
   ORGANISER.source.replaceAll(BODY, BODY.toUpperCase()).replaceAll('(?:of|for|in)', '(?:OF|FOR|IN)'),
