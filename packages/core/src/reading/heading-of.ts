@@ -24,7 +24,7 @@ const LONGEST = 80;
 
 /** The subject of a mail, or the first line that says something beside who asks. */
 export function titleOf(text: string): string {
-  const lines = linesOf(text);
+  const lines = writtenLines(text);
   const subject = lines.find(line => SUBJECT.test(line))?.replace(SUBJECT, '');
   const own = lines.filter(line => !MAIL_HEAD.test(line) && !GREETING.test(line));
   // "QUILLBROOK CAMERA CLUB" over "Competition Rules 2026/27 (as adopted in June)".
@@ -34,7 +34,7 @@ export function titleOf(text: string): string {
 
 /** The club, society or other body that the first lines name; undefined where none is told by its name. */
 export function organiserOf(text: string): string | undefined {
-  for (const line of linesOf(text).slice(0, TOP)) {
+  for (const line of writtenLines(text).slice(0, TOP)) {
     const name = (SHOUTED.exec(line) ?? ORGANISER.exec(line))?.groups?.['name']?.trim();
     if (name !== undefined && name.includes(' ') && name.length <= LONGEST) return name;
   }
@@ -42,7 +42,7 @@ export function organiserOf(text: string): string | undefined {
 }
 
 /** The lines that hold words, as they are written but without the marks of a quoted mail. */
-function linesOf(text: string): string[] {
+function writtenLines(text: string): string[] {
   const worded = inPlainWording(text.slice(0, 4000));
   let start = 0;
   return worded.text.split('\n').flatMap(line => {

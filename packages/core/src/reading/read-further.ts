@@ -13,9 +13,9 @@ const OF_CAMERA = /\b(?:cameras?|sensors?|phones?|last (?:year|season)|used to)\
 
 const ENLARGING =
   /\b(?:up-?(?:scal|siz|sampl|rez?)\w*|enlarg(?:e|ed|ing|ement)|interpolat\w*|blown up|blow up|made larger)\b/i;
-const DENIED = /\b(?:no|not|never|do not|must not|may not|without|avoid|cannot|nor)\b/i;
+const DENIED = /\b(?:no|not|never|without|avoid|cannot|nor)\b/i;
 
-const THEIR_OWN = /\b(?:(?:will) not|we (?:do|will|can)(?: not)?)(?: be)?\s*$/i;
+const THEIR_OWN = /\b(?:will not|we (?:do|will|can)(?: not)?)(?: be)?\s*$/i;
 
 const CANVAS =
   /\b(?:(?:plain |black |white |grey |gray |coloured )?(?:canvas|padding|bars|letterbox\w*|surround|background)\b[^.;]{0,40}\b(?:added?|adding|placed|fill\w*|round|around)|(?:add|adding|placed? on|mounted on|centred on|padded with)\b[^.;]{0,30}\b(?:canvas|padding|bars|surround|background|letterbox\w*))\b/i;

@@ -19,7 +19,7 @@ export function segmentText(text: string): Segment[] {
   const isSmall = isInSmallLetters(text);
   let line = 0;
   for (const paragraph of linesOf(text)) {
-    for (const sentence of slashed(paragraph.text) ?? sentencesOf(paragraph.text, isSmall)) {
+    for (const sentence of slashed(paragraph.text) ?? cutAtSentences(paragraph.text, isSmall)) {
       const lead = sentence.text.length - sentence.text.trimStart().length;
       const trimmed = sentence.text.trim();
       // What holds neither a letter nor a figure says nothing.
@@ -94,7 +94,7 @@ function slashed(text: string): { text: string; start: number }[] | undefined {
 /** "… three pictures max.": that word stands behind its number and may end a sentence. */
 const MOST_BEHIND = /(?:\d|\b(?:one|two|three|four|five|six|ten)\b)[\w ]{1,16} (?:max|min)\.$/i;
 
-function sentencesOf(text: string, isSmall: boolean): { text: string; start: number }[] {
+function cutAtSentences(text: string, isSmall: boolean): { text: string; start: number }[] {
   const found: { text: string; start: number }[] = [];
   let from = 0;
   const end = /[.!?;]+(?=["”’)]*\s)/g;
