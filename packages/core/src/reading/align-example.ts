@@ -14,6 +14,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   year: '(?:19|20)\\d\\d|\\d\\d',
   month: '(?:19|20)\\d\\d-\\d\\d|\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
   deliverable: '[A-Za-z]{3,12}',
+  date: '(?:19|20)\\d\\d-?\\d\\d-?\\d\\d|\\d\\d-?\\d\\d-?(?:19|20)?\\d\\d',
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */
 const NUMBER = '[A-Za-z]{0,4}\\d{1,12}[A-Za-z]{0,2}';
@@ -74,6 +75,11 @@ export function alignExample(example: string, parts: readonly string[]): string[
     return joint ? [`text:${joint}`, part] : [part];
   });
   return joinTexts(BRACKETED.test(example) ? [...aligned, 'text:)'] : aligned);
+}
+
+/** Whether a piece of an example looks like what a part stands for: "Okoro" like a surname, "07" like a sequence. */
+export function fitsPart(piece: string, part: string): boolean {
+  return piece.length <= LONGEST && new RegExp(`^(?:${SHAPES[part] ?? NUMBER})$`).test(piece);
 }
 
 /** The words of an example that stand for one of its parts: "2" for the sequence in "117_2_Quiet Water.jpg". */

@@ -1,5 +1,5 @@
 import { wordsFor } from './align-example.ts';
-import type { LetterForm, NamePart, NamePattern } from '../rules/name-pattern.ts';
+import type { DateForm, LetterForm, NamePart, NamePattern } from '../rules/name-pattern.ts';
 import type { Detail } from '../rules/rule-sheet.ts';
 import type { ReadNaming } from './reading.ts';
 
@@ -30,6 +30,7 @@ export function nameFromReading(
   const parts = (naming.parts ?? ['title']).map((part): NamePart => {
     if (part.startsWith('text:')) return { kind: 'text', text: part.slice(5) };
     if (part === 'section code' && hasSections) return { kind: 'section-code', form: 'as-typed' };
+    if (part === 'date') return { kind: 'date', of: 'taken', form: dateForm(naming) };
     if (part === 'deliverable') return { kind: 'deliverable', form: 'lower' };
     if (part === 'sequence')
       return {
@@ -60,6 +61,14 @@ function titleForm({ example, spaces }: ReadNaming): LetterForm {
   if (letters && letters === letters.toLowerCase()) return 'lower';
   if (spaces === 'allowed') return 'as-typed';
   return 'run-together';
+}
+
+/** A date is written as the example has it. */
+function dateForm({ example, parts }: ReadNaming): DateForm {
+  const described = (parts ?? []).filter(part => !part.startsWith('text:'));
+  const shown = wordsFor('date', example ?? '', described) ?? '';
+  if (/^\d+$/.test(shown)) return 'run-together';
+  return /^\d{1,2}-/.test(shown) ? 'day-month-year' : 'year-month-day';
 }
 
 /** As many digits as the example's running number has; two where it shows none. */

@@ -1,107 +1,7 @@
+import { partOfWord } from './name-vocabulary.ts';
 import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
 
 /** What stands between the parts of a name, and which parts an example shows by itself. */
-
-/** Which of the words of an example stand for which part. */
-const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
-  surname: 'surname',
-  lastname: 'surname',
-  familyname: 'surname',
-  firstname: 'first name',
-  forename: 'first name',
-  givenname: 'first name',
-  title: 'title',
-  imagetitle: 'title',
-  phototitle: 'title',
-  initials: 'initials',
-  initial: 'initials',
-  firstinitial: 'initials',
-  studentnumber: 'student number',
-  candidatenumber: 'student number',
-  rollnumber: 'student number',
-  titleofpicture: 'title',
-  titleofphoto: 'title',
-  titleofwork: 'title',
-  shorttitle: 'title',
-  seriestitle: 'title',
-  subject: 'title',
-  keyword: 'title',
-  imagename: 'title',
-  photoname: 'title',
-  picturename: 'title',
-  section: 'section code',
-  sectioncode: 'section code',
-  membernumber: 'member number',
-  memberno: 'member number',
-  memberid: 'member number',
-  membershipnumber: 'member number',
-  membernr: 'member number',
-  number: 'sequence',
-  no: 'sequence',
-  seq: 'sequence',
-  sequence: 'sequence',
-  year: 'year',
-  month: 'month',
-  country: 'country',
-  species: 'species',
-  clubcode: 'club code',
-  teamcode: 'club code',
-  membershipno: 'member number',
-  entrynumber: 'entry number',
-  entrycode: 'entry number',
-  authorsname: 'author',
-  photographername: 'author',
-  imagenumber: 'sequence',
-  sequencenumber: 'sequence',
-  runningnumber: 'sequence',
-  order: 'sequence',
-  clubnumber: 'club number',
-  clubno: 'club number',
-  sectionletter: 'section code',
-  entryno: 'entry number',
-  cataloguenumber: 'catalogue number',
-  catalogueno: 'catalogue number',
-  club: 'club code',
-  class: 'section code',
-  name: 'author',
-  author: 'author',
-  authorname: 'author',
-  photographer: 'author',
-  titleofimage: 'title',
-  picturetitle: 'title',
-  nameofpicture: 'title',
-  donorname: 'author',
-  category: 'section code',
-  theme: 'section code',
-  artist: 'author',
-  numberofphoto: 'sequence',
-  numberofpicture: 'sequence',
-  numberofimage: 'sequence',
-  photonumber: 'sequence',
-  picturenumber: 'sequence',
-  applicant: 'author',
-  entrant: 'author',
-  maker: 'author',
-  whole: 'deliverable',
-  participant: 'author',
-  nameofartist: 'author',
-  nameofauthor: 'author',
-  fullname: 'author',
-  rollno: 'student number',
-  regno: 'student number',
-  candidateno: 'student number',
-  studentno: 'student number',
-  photo: 'deliverable',
-  sign: 'deliverable',
-  signature: 'deliverable',
-  artistname: 'author',
-  print: 'deliverable',
-  web: 'deliverable',
-  small: 'deliverable',
-  large: 'deliverable',
-  jury: 'deliverable',
-  detail: 'deliverable',
-};
 
 /** "surname-title" says its own separators. */
 export function writtenOut(described: readonly PartSaid[], text: string): string[] | undefined {
@@ -216,17 +116,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   return joinTexts((named as string[]).map(part => (part === 'author' ? other : part)));
 }
 
-const wordOf = (piece: string) =>
-  EXAMPLE_WORDS[
-    piece
-      .toLowerCase()
-      .replace(/[[\]<>{}\s’'_-]/g, '')
-      .replace(/^(?:your|(?:members|authors|artists|photographers)(?=initials|name|surname))/, '')
-  ];
-
 /** The part that one piece names; several for words that run together, such as LastnameFirstname. */
 function partsOfPiece(piece: string): (string | undefined)[] {
-  const whole = wordOf(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
+  const whole = partOfWord(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
   if (whole) return [whole];
   if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];
   if (/^(?:19|20)\d\d$/.test(piece)) return ['year'];
@@ -234,5 +126,5 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];
   if (numbered) return [`text:${numbered}`, 'sequence'];
   const words = piece.split(/(?<=[a-z])(?=[A-Z\d])/);
-  return words.length > 1 ? words.map(wordOf) : [undefined];
+  return words.length > 1 ? words.map(partOfWord) : [undefined];
 }

@@ -1,7 +1,8 @@
 import { alignExample } from './align-example.ts';
+import { fillExample } from './fill-example.ts';
 import { EVERY_EXAMPLE, trimExample, withoutNames } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
-import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
+import { partsNamed, type PartSaid } from './part-words.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
@@ -16,11 +17,20 @@ export function readParts(
   claim: Claim,
 ): void {
   if (naming.parts) return;
+  const others = namesShown(about);
+  const isOwnWord = ownWordsOf(all);
+  /** "Surname_W.jpg and Surname_P.tif": what tells the files of an entry apart stands beside what is described. */
+  const toldApart = (example: string | null, described: readonly string[]) => {
+    const parts = example === null ? undefined : fillExample(example, { others, described, isOwnWord });
+    return parts?.includes('deliverable') ? parts : undefined;
+  };
   let previous: string | undefined;
+  let partial: string[] = [];
   for (const segment of about) {
     const described = describedParts(segment.text);
     const [only] = described;
     if (only && described.length === 1) {
+      partial = [only.part];
       const numbered = withNumber(only.part, segment.text, naming.example);
       if (numbered) {
         naming.parts = numbered;
@@ -49,26 +59,40 @@ export function readParts(
     const parts =
       writtenOut(described, segment.text) ??
       saidBetween(described, segment.text) ??
+      toldApart(naming.example, words) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
       literalsOf(naming.example, words, withSeparator(segment, about));
     // Parts that the example's marks do not fit are not all of them.
     const isParted = /[A-Za-z\d][_-][A-Za-z\d]/.test(naming.example ?? '');
-    if (isParted && !parts.some(part => part.startsWith('text:'))) return;
+    if (isParted && !parts.some(part => part.startsWith('text:'))) {
+      partial = words;
+      break;
+    }
     naming.parts = parts;
     const [first] = described;
     const last = described.at(-1);
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);
     return;
   }
-  const told = naming.example && !naming.parts ? toldApart(about) : undefined;
-  if (told) naming.parts = told;
-  const legend = naming.example && !naming.parts ? readLegend(naming.example, about) : undefined;
-  if (legend) naming.parts = legend;
-  const fromExample = naming.example && !naming.parts ? partsOfExample(naming.example) : undefined;
-  if (fromExample) naming.parts = fromExample;
-  naming.parts ??= withShared(about) ?? null;
-  naming.parts ??= naming.example ? (withFixedWord(naming.example, all) ?? null) : null;
+  if (naming.parts || !naming.example) return;
+  const legend = readLegend(naming.example, about);
+  naming.parts =
+    legend ??
+    partsOfExample(naming.example) ??
+    fillExample(naming.example, { others, isOwnWord, described: partial }) ??
+    fillExample(naming.example, { others, isOwnWord, described: [] }) ??
+    null;
 }
+
+/** Every name of a file that is shown. */
+const namesShown = (about: readonly Segment[]) =>
+  about.flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)]).map(m => trimExample(m[0]));
+
+/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a word in capitals, or one that the text itself uses. */
+const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
+  /^[A-Z]{3,}$/.test(word) ||
+  (/^[A-Z][A-Za-z]{2,20}$/.test(word) &&
+    all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(withoutNames(s.text))));
 
 /** "The title, prefixed by the member's number": the second of two stands first. */
 function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {
@@ -141,63 +165,6 @@ function readLegend(example: string, about: readonly Segment[]): string[] | unde
     .find(parts => parts !== undefined);
 }
 
-/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a first word that is the organiser's own. */
-function withFixedWord(example: string, all: readonly Segment[]): string[] | undefined {
-  const match = /^(?<word>[A-Z][A-Za-z]{2,20})(?<mark> - |[_-])(?<rest>.+)$/.exec(example)?.groups;
-  const [word = '', mark = '', rest = ''] = [match?.['word'], match?.['mark'], match?.['rest']];
-  const isOwn =
-    /^[A-Z]{3,}$/.test(word) || all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(s.text));
-  const parts = word && isOwn ? partsOfExample(rest) : undefined;
-  return parts && [`text:${word}${mark}`, ...parts];
-}
-
-/** "Journal27_Surname_number.tif, for instance Journal27_Aske_3.tif": what both have alike is a fixed word. */
-function withShared(about: readonly Segment[]): string[] | undefined {
-  const [first, second] = about
-    .flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)])
-    .map(m =>
-      trimExample(m[0])
-        .replace(/\.\w+$/, '')
-        .split(/( - |[_-])/),
-    );
-  if (!first || !second || first.length !== second.length || first.length < 5) return undefined;
-  if (first.join('') === second.join('')) return undefined;
-  const parts = first.map((piece, i) =>
-    i % 2
-      ? `text:${piece}`
-      : (partsOfExample(`${piece}_title`)?.[0] ?? (piece === second[i] ? `text:${piece}` : undefined)),
-  );
-  const isKnown =
-    parts.every(part => part !== undefined) &&
-    parts.some((part, i) => i % 2 === 0 && !part?.startsWith('text:'));
-  return isKnown ? joinTexts(parts as string[]) : undefined;
-}
-
-/** "Surname_W.jpg and Surname_P.tif": examples that differ in one word, which tells the files of an entry apart. */
-function toldApart(about: readonly Segment[]): string[] | undefined {
-  const stems = about
-    .flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)])
-    .map(m =>
-      trimExample(m[0])
-        .replace(/\.\w+$/, '')
-        .split(/( - |[_-])/),
-    );
-  const [first, second] = stems;
-  if (!first || !second || first.length !== second.length || first.length < 3) return undefined;
-  const different = first.flatMap((piece, i) => (piece === second[i] ? [] : [i]));
-  const [only] = different;
-  if (
-    only === undefined ||
-    different.length !== 1 ||
-    !/^[A-Za-z]+$/.test((first[only] ?? '') + (second[only] ?? ''))
-  )
-    return undefined;
-  const parts = first.map((piece, i) =>
-    i === only ? 'deliverable' : i % 2 ? `text:${piece}` : partsOfExample(`${piece}_title`)?.[0],
-  );
-  return parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
-}
-
 /** @param pieces words and the marks between them, in turn */
 function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {
   let isSaid = false;
@@ -222,7 +189,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
@@ -232,13 +199,16 @@ function isNamedAfter(text: string, example: string | null): boolean {
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@./-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
-  for (const segment of about)
-    for (const match of segment.text.matchAll(PLACEHOLDER)) {
-      const written = (match[1] ?? '').trim();
+  const isOwnWord = ownWordsOf(about);
+  for (const segment of about) {
+    const matches = [...segment.text.matchAll(PLACEHOLDER)];
+    const others = matches.map(match => (match[1] ?? '').trim());
+    for (const [i, match] of matches.entries()) {
+      const written = others[i] ?? '';
       // "membership number_title": the words before belong to the first part.
       const isCut = partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index);
       const parts =
@@ -246,11 +216,12 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
           ? undefined
           : (readLegend(`${written}.jpg`, about) ??
             partsOfExample(written) ??
-            withFixedWord(`${written}.jpg`, about));
+            fillExample(written, { others, isOwnWord, described: [] }));
       if (!parts) continue;
       naming.parts = parts;
       claim('parts', segment, match.index, match.index + written.length);
     }
+  }
 }
 
 function describedParts(text: string): PartSaid[] {

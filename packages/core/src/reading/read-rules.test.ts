@@ -115,7 +115,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['spreads-and-single-pages', 7],
   ['st-aldan-chess-of-light', 1],
   ['studio-directory-help', 1],
-  ['terracotta-book-plates', 1],
   ['three-bridges-circuit', 1],
   ['thrush-lane-whatsapp', 2],
   ['tideway-quarterly', 1],
