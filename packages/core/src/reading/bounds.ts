@@ -18,13 +18,13 @@ const BEFORE = new RegExp(
   'gi',
 );
 const SIDE_WORDS =
-  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each|in size|files?)';
+  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:a|the) )?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 

@@ -54,7 +54,9 @@ export function withPlace<T>(
 
 /** The zone that is named right here; empty where none is. */
 export function zoneAt(after: string): string {
-  return ZONES.find(([words]) => words.test(after))?.[1] ?? '';
+  // "12.00 noon UTC".
+  const behind = after.replace(/^ ?(?:noon|midday)\b/i, '');
+  return ZONES.find(([words]) => words.test(behind))?.[1] ?? '';
 }
 
 function clockOf(match: RegExpMatchArray): string | undefined {

@@ -23,13 +23,13 @@ export const OFF_PICTURE = new RegExp(
 export const A_PICTURE = new RegExp(`\\b${PICTURE}\\b`, 'i');
 /** What tells whose picture it is. */
 export const TELLS_WHOSE = new RegExp(
-  `\\b(?:reveal|identif|betray|give away|giving away|tell|show|see|recogni[sz]|disclos)\\w*\\b[^.;]{0,40}\\b(?:who|whose|author|maker|photographer|entrant|identity|you are|you)\\b|\\b(?:author|maker|photographer|entrant)s?\\b[^.;]{0,30}\\b(?:recogni[sz]able|identifi(?:able|ed))\\b`,
+  `\\b(?:reveal|identif|betray|give away|giving away|tell|say|show|see|recogni[sz]|disclos)\\w*\\b[^.;]{0,40}\\b(?:who|whose|author|maker|photographer|entrant|identity|you are|you)\\b|\\b(?:author|maker|photographer|entrant)s?\\b[^.;]{0,30}\\b(?:recogni[sz]able|identifi(?:able|ed))\\b`,
   'i',
 );
 
 /** That a mark is on a picture: "on the image", "images must not bear", "visible", "in the corner". */
 export const ON_PICTURE = new RegExp(
-  `\\b(?:on|onto|into|off|over|across|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:printed|written|shown) at the (?:bottom|top)\\b|\\b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\\b|\\bvisible\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
+  `\\b(?:on|onto|into|off|over|across|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\\b|\\b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\\b|\\bvisible\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
   'i',
 );
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
@@ -48,7 +48,7 @@ export const NO_BEFORE = new RegExp(
 );
 /** Turns down what is named before it. */
 export const NO_AFTER =
-  /\b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:exceed|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|set aside|ineligible|out(?=[.,;]|$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|switched off|turned off|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off|down)|removed?|no thanks|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
+  /\b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:exceed|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|set aside|ineligible|out(?=[.,;]|$)|(?:is|are) not(?=[.!]?$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|switched off|turned off|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off|down)|removed?|no thanks|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
 export const YES =
   /\b(?:accepted|allowed|permitted|permissible|tolerated|suit yourself|helps|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at your (?:own )?discretion|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|no objection|can help|if you (?:like|wish|want)|free to (?:add|use|put|include))\b/i;
 /** A greatest width of a border lets a border be. */

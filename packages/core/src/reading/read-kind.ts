@@ -112,6 +112,9 @@ export function readColourSpace(segment: Segment): Found[] {
           !isOther(m.index) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
+          !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
+            text.slice(0, m.index),
+          ) &&
           !/\b(?:we|printers?)\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
             text.slice(0, m.index),
@@ -153,7 +156,7 @@ export function readColourSpace(segment: Segment): Found[] {
       /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;]{0,40}rgb|rgb\b[^.;]{0,40}\b(?:recommend|prefer|ideal|suggest)\w*/i.test(
         text,
       )) ||
-    (isAdvice(text) && !/\b(?:must|only|should|required)\b/i.test(text)) ||
+    isAdvisedAt(text, preferred.at) ||
     (others && /\bor\b/i.test(text));
   return [
     {

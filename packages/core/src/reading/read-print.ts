@@ -116,6 +116,9 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   };
 }
 
+/** "24 x 30 cm; supply at 300 ppi, at that size or larger". */
+const OR_LARGER = /\b(?:that|this) size or (?:larger|bigger|more|above)\b/i;
+
 /** A printed size, to be solved with the ppi of the same deliverable. */
 export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const { text } = segment;
@@ -139,7 +142,7 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
       width,
       height,
       unit,
-      isLeast: boundOf(text.slice(0, match.index), '') === 'min',
+      isLeast: boundOf(text.slice(0, match.index), '') === 'min' || OR_LARGER.test(text.slice(end)),
       start: segment.start + match.index,
       end: segment.start + end,
     };

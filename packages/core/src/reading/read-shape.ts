@@ -89,7 +89,7 @@ const ONE_WAY = new RegExp(
     `\\b${WAY}-format ${PICTURES}\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b`,
     `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
-    `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}),? please\\b`,
+    `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
   ].join('|'),

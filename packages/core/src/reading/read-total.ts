@@ -18,7 +18,7 @@ const LIMIT_BEFORE =
 
 /** What people do with entries. */
 const ENTERING =
-  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:essay|series|portfolio|panel|set|entry|submission) has|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
+  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
   /\b(?:send|submit|enter|upload|bring|choose|pick|offer|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
@@ -57,7 +57,7 @@ const IN_ALL_BEFORE =
 
 /** What is counted is somebody else's, or is no entry. */
 const ABOUT_OTHERS =
-  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
+  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
   `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
@@ -95,6 +95,8 @@ interface Ranked {
   rank: 'all' | 'club' | 'person';
   /** Whether it is a limit for one person within a club's entry. */
   isOfOne: boolean;
+  /** A number that stands alone, with no word of sending or of a limit: any other outweighs it. */
+  isBare?: boolean;
 }
 
 /** How far before a number its words are looked for; a sentence is seldom longer. */
@@ -130,7 +132,7 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne });
   const isEach = FOR_EACH.test(
-    `${near.replace(/^.*(?<!\b(?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
+    `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
   );
   if (
     (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&
@@ -139,8 +141,10 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   )
     return asRanked('all');
   if (isEach) return undefined;
-  const isLimit = count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail);
-  return isLimit ? asRanked(isOfClub ? 'club' : 'person') : undefined;
+  const rank = isOfClub ? 'club' : 'person';
+  if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail)) return asRanked(rank);
+  const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(lead, tail);
+  return isBare ? { ...asRanked(rank), isBare } : undefined;
 }
 
 /** Nothing, or a label, in front of a number of entries: "In brief: 3 images". */
@@ -152,8 +156,11 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (JUDGING.test(near)) return false;
   if (OF_EACH.test(tail) || /^ per [a-z]/.test(tail) || LIMIT_BEFORE.test(lead)) return true;
   if (OURS.test(near)) return false;
-  if (SENDER.test(lead) || ENTERING.test(near)) return true;
-  // "3 images, JPEG", "Four photographs."
+  return SENDER.test(lead) || ENTERING.test(near);
+}
+
+/** "3 images, JPEG", "Four photographs." */
+function standsAlone(lead: string, tail: string): boolean {
   return (
     LABEL_ALONE.test(lead) &&
     /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for the (?:league|competition|contest|round|match|exhibition|show)|that|made|taken|please)\b)/.test(
@@ -220,7 +227,7 @@ function settled(
 
 /** "One picture in spring and one from now". */
 const ONE_AND_ONE = new RegExp(
-  `\\bone ${THINGS}\\b[^.;]{1,60}(?:,| and) one (?:from|of|for|in|as|with|taken|that)\\b`,
+  `\\bone (?:[a-z-]+ )?(?:${THINGS}|portrait)\\b[^.;]{0,60}(?:,| and) one (?:from|of|for|in|as|with|taken|that|(?:[a-z-]+ )?${THINGS})\\b(?!.*\\bmore\\b)`,
   'i',
 );
 
@@ -242,9 +249,10 @@ export function readTotal(
       for (const r of ranked) r.count = { ...r.count, value: 2 };
     return settled(ranked, segment.text).map(r => ({ ...r, found: foundAt(segment, r.count) }));
   });
-  const of = (rank: Ranked['rank']) => all.filter(r => r.rank === rank);
+  const told = all.filter(r => !r.isBare);
+  const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
-  const used = [of('all'), clubs].find(some => some.length) ?? all;
+  const used = [of('all'), clubs, told].find(some => some.length) ?? all;
   return used.map(r => r.found);
 }
 

@@ -16,7 +16,7 @@ export interface SectionItem {
 const BULLET = /^(?:[-+*•–·▪]|and\b|the\b)\s*/;
 const CALLED = new RegExp(`^${SECTION}\\s+(?=(?:[A-Z]{1,3}\\d?|\\d{1,3}|[a-h])(?:\\W|$))`, 'i');
 const CODE_BEFORE =
-  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3})\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
+  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3}|[A-Z]\d)\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(

@@ -68,7 +68,7 @@ export function sideAfterRange(after: string): SideSaid | undefined {
 
 /** "Longest side 1500": nothing but pixels can be meant. */
 export const EDGE_JUST_BEFORE =
-  /\b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$|\b(?:wider|taller|higher|narrower|broader|longer|deeper) than $/i;
+  /\b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$|\b(?:width|height)(?: [a-z]+){1,4} (?:up to|at most|no more than|at least)\s*$|\b(?:wider|taller|higher|narrower|broader|longer|deeper) than $/i;
 
 /** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
 export function sideOnPaper(before: string): SideSaid | undefined {

@@ -23,6 +23,8 @@ type Line = ReturnType<typeof linesOf>[number];
 const RULED = /^[\s|:+-]*$/;
 /** Rows that are looked at below a head; a specification has a dozen. */
 const MOST_ROWS = 60;
+const OVERLAY =
+  /\b(?:borders?|frames?|key ?lines?|water-?marks?|marks?|logos?|signatures?|texts?|overlays?)\b/i;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
 
 /** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
@@ -67,7 +69,9 @@ function splitName(cells: Cell[], wanted: number): Cell[] {
 /** A cell as a sentence that begins with the name of its row or column; none where the cell says nothing. */
 function named(name: Cell | undefined, cell: Cell, line: number): Segment[] {
   const prefix = `${name?.text ?? ''}: `;
-  return NOTHING.test(cell.text)
+  // "Border: none" says something.
+  const isDenied = /^none$/i.test(cell.text) && OVERLAY.test(prefix);
+  return NOTHING.test(cell.text) && !isDenied
     ? []
     : [{ text: prefix + cell.text, start: cell.start - prefix.length, line }];
 }
