@@ -18,7 +18,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|personnel|entrant|author|login|id|photographer|maker|exhibitor',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor',
   ],
   ['club code', 'code', 'club|society|team|school'],
   ['club code', 'name', 'club|society|team'],

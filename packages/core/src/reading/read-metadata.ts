@@ -40,13 +40,13 @@ const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
-  /\b(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|remove\b[^.;]{0,24}\b(?:that|which) (?:gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
 /** "(location data has leaked before)" tells why. */
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 
 /** Where another note begins within a sentence. */
 const NEXT_NOTE =
-  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
+  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|,? and (?=(?:keep|put|leave|fill) (?:in )?(?:the |your )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
 
 type Fate = 'kept' | 'gone' | undefined;
 
@@ -87,7 +87,9 @@ function readPlace(segment: Segment, text: string): Found[] {
   const isConditional =
     (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text)) ||
     (place !== null &&
-      /\b(?:where|if|when) an? (?:\w+ )?(?:is|are|can be)\b/i.test(partAt(text, place.index)));
+      /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
+        partAt(text, place.index),
+      ));
   if (!place || isConditional || !OF_NOTES.test(text)) return [];
   const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];

@@ -27,6 +27,8 @@ export function readParts(
   let previous: string | undefined;
   let partial: string[] = [];
   for (const segment of about) {
+    // "Titles of 35 characters at most" speaks of no file.
+    if (/^\W*titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b/i.test(segment.text)) continue;
     const described = describedParts(segment.text);
     const [only] = described;
     if (only && described.length === 1) {
@@ -189,7 +191,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:image |picture |photo |author(?:['’]s)? |student |staff |personnel |employee |registration |application |catalogue |club |member(?:ship)? |entry |candidate |roll )?(?:title|number|surname)s?\b|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
@@ -210,7 +212,11 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
     for (const [i, match] of matches.entries()) {
       const written = others[i] ?? '';
       // "membership number_title": the words before belong to the first part.
-      const isCut = partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index);
+      // "centre number_image number": so do the words behind to the last one.
+      const isCut =
+        partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index) ||
+        /^ (?:number|name|code|title)\b/i.test(segment.text.slice(match.index + written.length)) ||
+        (/^(?:number|code)_/i.test(written) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));
       const parts =
         naming.parts || isCut
           ? undefined
@@ -223,6 +229,10 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
     }
   }
 }
+
+/** "Centre number_…": whose number it is. */
+const OWNER_BEFORE =
+  /\b(?!(?:as|is|are|be|named|called|them|it|like|form|format|pattern|names?|the|files?|images?|use|so)\b)[a-z]+ $/i;
 
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.

@@ -19,7 +19,7 @@ const SQUARE =
   /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
 
 /** "Square photos (1:1) look best in search". */
-const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?) best\b/i;
+const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?|shows?|fits?) best\b/i;
 
 /** Ratios, only where one is named. */
 export function readRatio(segment: Segment): Found[] {
@@ -77,7 +77,7 @@ export function readRatio(segment: Segment): Found[] {
 const SWAP =
   /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
-const FORM = '(?:[ -](?:format|orientation|shape))';
+const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
 const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
 /** One way round alone is asked: as an item of a list, as the only one, as what must be, or as what is wanted. */
 const ONE_WAY = new RegExp(
@@ -121,7 +121,7 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
-  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
+  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
   /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 

@@ -1,6 +1,6 @@
 import { countsIn, PERSON, type Count } from './counts.ts';
 import type { Found } from './found.ts';
-import { A_FORMAT, A_MEASURE, ITEM_MARK } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf } from './kind-words.ts';
 import { COUNT } from './quantities.ts';
 import type { Segment } from './segments.ts';
 import type { ReadSection } from './reading.ts';
@@ -21,7 +21,7 @@ const ENTERING =
   /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
-  /\b(?:send|submit|enter|upload|bring|choose|pick|offer|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
+  /\b(?:(?:send|submit|enter|upload|bring|offer)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
@@ -159,8 +159,9 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   return SENDER.test(lead) || ENTERING.test(near);
 }
 
-/** "3 images, JPEG", "Four photographs." */
+/** "3 images, JPEG", "Four photographs.", "JPEG, not over 2 MB, three images." */
 function standsAlone(lead: string, tail: string): boolean {
+  if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
     /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for the (?:league|competition|contest|round|match|exhibition|show)|that|made|taken|please)\b)/.test(
@@ -178,7 +179,10 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
-  const isEnd = /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before|for an?)\b)/i.test(tail);
+  const isEnd =
+    /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+      tail,
+    );
   // "Two works (8 each)" says what one costs.
   const isPrice =
     (/\w \($/.test(lead) && /^ each\)/.test(tail)) ||
@@ -247,14 +251,31 @@ export function readTotal(
     });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
       for (const r of ranked) r.count = { ...r.count, value: 2 };
-    return settled(ranked, segment.text).map(r => ({ ...r, found: foundAt(segment, r.count) }));
+    return settled(ranked, segment.text).map(r => ({
+      ...r,
+      kind: kindOf(segment),
+      found: foundAt(segment, r.count),
+    }));
   });
   const told = all.filter(r => !r.isBare);
   const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
   const used = [of('all'), clubs, told].find(some => some.length) ?? all;
-  return used.map(r => r.found);
+  return (sumOfKinds(used) ?? used).map(r => r.found);
 }
+
+/** "Website: 3 pictures …" and "Leaflet: 1 picture …" make four; undefined where the numbers are of no such kinds. */
+function sumOfKinds<T extends { count: Count; kind: string | undefined; found: Found }>(
+  counted: readonly T[],
+): T[] | undefined {
+  const kinds = new Set(counted.map(c => c.kind));
+  if (kinds.size < 2 || kinds.size < counted.length || kinds.has(undefined)) return undefined;
+  const value = counted.reduce((sum, { count }) => sum + count.value, 0);
+  return counted.map(c => ({ ...c, found: { ...c.found, value } }));
+}
+
+/** The kind of file that a line's first word names: "Leaflet: …". */
+const kindOf = ({ text }: Segment) => labelOf(/^\W*([A-Z][A-Za-z ]{2,24}):/.exec(text)?.[1] ?? '');
 
 const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
   field: 'maxFiles',

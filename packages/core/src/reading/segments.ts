@@ -112,7 +112,11 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
       !/^[A-Z][a-z]+ (?:must|should|may|are|is|will)\b/.test(next)
     )
       continue;
-    if (match[0] === '.' && /^\s*\(?[0-9a-z]{1,2}(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))) continue;
+    if (
+      match[0] === '.' &&
+      /^\s*\(?(?:[0-9a-z]{1,2}|[ivx]{1,4})(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))
+    )
+      continue;
     // "Entry no. 12", but "the answer is no. Please …".
     if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".

@@ -18,7 +18,7 @@ import type { Group } from './group.ts';
 /** The sentences under each heading; the first group has no label and holds what stands under none. */
 export function groupByHeadings(segments: readonly Segment[]): Group[] {
   const named = segments.map(
-    (segment, i) => headingLabel(segment, segments[i + 1]) ?? questionLabel(segment),
+    (segment, i) => headingLabel(segment, segments[i + 1], restOfItem(segments, i)) ?? questionLabel(segment),
   );
   // Beside two headings that name kinds of file, a short line over a specification is a third.
   const isAmong = new Set(named.filter(Boolean)).size >= 2;
@@ -29,7 +29,7 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   segments.forEach((segment, i) => {
     const heading = named[i] ?? (isAmong ? shortHeading(segment, segments[i + 1]) : undefined);
     const goesOn = segments[i - 1]?.line === segment.line;
-    isForAll = !heading && (FOR_ALL.test(segment.text) || (isForAll && goesOn));
+    isForAll = !heading && (FOR_ALL.test(segment.text.replace(ITEM_MARK, '')) || (isForAll && goesOn));
     // A line that says all of a kind of file ends with its paragraph.
     const isNewParagraph = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
     if (heading) {
@@ -47,12 +47,26 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   return groups;
 }
 
+/** The sentences behind the one that opens an item, up to the next item. */
+function restOfItem(segments: readonly Segment[], at: number): string {
+  const line = segments[at]?.line;
+  if (line === undefined || segments[at - 1]?.line === line) return '';
+  const behind = segments.slice(at + 1, at + 6);
+  const end = behind.findIndex(
+    (s, i) => s.line - (behind[i - 1]?.line ?? line) > 1 || ITEM_MARK.test(s.text),
+  );
+  return behind
+    .slice(0, end < 0 ? undefined : end)
+    .map(s => s.text)
+    .join(' ');
+}
+
 /** What only those whose work was chosen have to send. */
 export const LATER =
   /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$/i;
 
 /** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
-function headingLabel(segment: Segment, next: Segment | undefined): string | undefined {
+function headingLabel(segment: Segment, next: Segment | undefined, rest: string): string | undefined {
   const own = segment.text.replace(ITEM_MARK, '');
   if (OF_TEXT.test(own.split(/[:–—]/)[0] ?? '')) return undefined;
   if (LATER.test(own) && next && next.line > segment.line) return 'print';
@@ -60,7 +74,8 @@ function headingLabel(segment: Segment, next: Segment | undefined): string | und
   if (
     head &&
     head.split(/\s+/).length <= 6 &&
-    OF_A_FILE.test(own) &&
+    // "SIGNATURE: black ink. Size: 4 to 30 KB."
+    (OF_A_FILE.test(own) || (/^[A-Z ]+$/.test(head) && OF_A_FILE.test(rest))) &&
     !/\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name)\b/i.test(head)
   )
     return labelOf(head);
@@ -104,7 +119,7 @@ function kindNamed(heading: string): string | undefined {
 
 /** "Both sets must …", "All files …": what holds for every kind. */
 export const FOR_ALL =
-  /^(?:both\b(?! (?:by|to|until|before)\b)|in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
+  /^(?:both\b(?! (?:by|to|until|before)\b)|all (?:two|three|four) (?:in|as|must|should|are)\b|in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
 
