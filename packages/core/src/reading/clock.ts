@@ -4,13 +4,24 @@ import type { Stamp } from './dates.ts';
 
 const CLOCK =
   /(?:\b|(?<=\dT))(?:(?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b|(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
-const ZONES: readonly (readonly [RegExp, string])[] = [
-  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:utc|gmt|z)\b(?!\s*[+-]\d)/i, 'Z'],
-  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cet)\b/i, '+01:00'],
-  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:cest)\b/i, '+02:00'],
-  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:bst)\b/i, '+01:00'],
-  [/^\s*,?\s*\(?(?:hours |hrs )?\(?(?:eet)\b/i, '+02:00'],
-];
+/** The zones that organisers name, with their offset; daylight time has its own name. */
+const NAMED_ZONES: Readonly<Record<string, string>> = {
+  UTC: 'Z',
+  GMT: 'Z',
+  Z: 'Z',
+  CET: '+01:00',
+  CEST: '+02:00',
+  BST: '+01:00',
+  EET: '+02:00',
+  EST: '-05:00',
+  EDT: '-04:00',
+  PST: '-08:00',
+  PDT: '-07:00',
+};
+const ZONE = new RegExp(
+  `^[\\s,(]*(?:hours |hrs )?\\(?(?<name>${Object.keys(NAMED_ZONES).join('|')})\\b(?: ?(?<sign>[+−–-]) ?(?<hours>\\d{1,2})(?::(?<minutes>\\d\\d))?)?`,
+  'i',
+);
 
 /** Characters between a day and its hour. */
 const FARTHEST = 60;
@@ -52,11 +63,13 @@ export function withPlace<T>(
   return time && { ...time, start, end };
 }
 
-/** The zone that is named right here; empty where none is. */
+/** The zone that is named right here, as ISO 8601 writes it: "Z", "+01:00"; empty where none is. */
 export function zoneAt(after: string): string {
   // "12.00 noon UTC".
-  const behind = after.replace(/^ ?(?:noon|midday)\b/i, '');
-  return ZONES.find(([words]) => words.test(behind))?.[1] ?? '';
+  const { name, sign, hours, minutes } = ZONE.exec(after.replace(/^ ?(?:noon|midday)\b/i, ''))?.groups ?? {};
+  if (name === undefined) return '';
+  if (hours === undefined) return NAMED_ZONES[name.toUpperCase()] ?? '';
+  return `${sign === '+' ? '+' : '-'}${hours.padStart(2, '0')}:${minutes ?? '00'}`;
 }
 
 function clockOf(match: RegExpMatchArray): string | undefined {

@@ -20,7 +20,7 @@ export interface NameKnown {
  * the next part that the text describes. Undefined where a piece remains, or a described part.
  */
 export function fillExample(example: string, known: NameKnown): string[] | undefined {
-  return [/( - |_)/, /( - |[_-])/, /( - |[ _-])/]
+  return [/( - |_)/, /( - |[_-])/, /( - |[ _-])/, /((?<=\d)(?=[A-Za-z]+$))/]
     .map(marks => fillPieces(piecesOf(example, marks), known, marks))
     .find(parts => parts !== undefined);
 }
@@ -55,7 +55,7 @@ function fillPieces(pieces: readonly string[], known: NameKnown, marks: RegExp):
   const fill = (i: number, open: readonly string[]): string[] | undefined => {
     const piece = pieces[i];
     if (piece === undefined) return open.length ? undefined : [];
-    const mark = i ? [`text:${pieces[i - 1] ?? ''}`] : [];
+    const mark = i && pieces[i - 1] ? [`text:${pieces[i - 1] ?? ''}`] : [];
     for (const part of candidates(piece, i, open[0])) {
       const rest = fill(
         i + 2,

@@ -8,15 +8,15 @@ export function writtenOut(described: readonly PartSaid[], text: string): string
   const joints = described
     .slice(1)
     .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
-  if (!joints.every(joint => /^(?:[_-]| - | by )$/.test(joint))) return undefined;
+  if (!joints.every(joint => /^(?:[_-]| [-–] | by )$/.test(joint))) return undefined;
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 
 const MARKS: readonly (readonly [RegExp, string])[] = [
   [/\bunder-?scores?\b/i, '_'],
-  [/\b(?:hyphens?|dash|minus)\b/i, '-'],
+  [/\b(?:hyphens?|dash(?:es)?|minus)\b/i, '-'],
   [/\bspaces?\b/i, ' '],
-  [/\b(?:full stop|dot|point)\b/i, '.'],
+  [/\b(?:full stops?|dots?|point)\b/i, '.'],
   [/\bcomma\b/i, ', '],
 ];
 
@@ -42,12 +42,9 @@ export function literalsOf(example: string | null, parts: string[], text: string
   )
     return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
   if (!example) {
-    const mark = /\b(?:under-?scores?)\b|_/i.test(text)
-      ? '_'
-      : /\bhyphens?|dash(?:es)?\b/i.test(text)
-        ? '-'
-        : undefined;
-    return mark === undefined || parts.length < 2
+    const said = /_/.test(text) ? ['_'] : MARKS.filter(([word]) => word.test(text)).map(([, mark]) => mark);
+    const [mark] = said;
+    return mark === undefined || said.length > 1 || parts.length < 2
       ? parts
       : parts.flatMap((part, i) => (i ? [`text:${mark}`, part] : [part]));
   }
@@ -92,18 +89,22 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 export function partsOfExample(example: string): string[] | undefined {
   const stem = example.replace(/\.[A-Za-z]+$/, '');
   const splits = [
-    /( - | – |__| by |[_-])/,
+    /( - | – |__|_by_|-by-| by |[_-])/i,
     /( - |-)/,
     /( - | – |__| by |_)/,
     /( - | – |__| by |[ _-])/,
     /(\.)/,
+    // "[Section][Number] [Title]".
+    /((?<=\]) ?(?=\[))/,
   ];
   return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }
 
 /** @param pieces words and the separators between them, in turn */
 function namedPieces(pieces: readonly string[]): string[] | undefined {
-  const named = pieces.flatMap((piece, i) => (i % 2 ? [`text:${piece}`] : partsOfPiece(piece)));
+  const named = pieces.flatMap((piece, i) =>
+    i % 2 ? (piece ? [`text:${piece}`] : []) : partsOfPiece(piece),
+  );
   const isNumberAlone = pieces.length === 1 && named[0] === 'sequence';
   const isWhole = named.length > 1 && named.every(part => part !== undefined);
   const isPersonAlone =
@@ -122,6 +123,7 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   if (whole) return [whole];
   if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];
   if (/^(?:19|20)\d\d$/.test(piece)) return ['year'];
+  if (/^(?:y{2,4}[-.]?mm[-.]?dd|dd[-.]?mm[-.]?y{2,4})$/i.test(piece)) return ['date'];
   if (/^(?:mono|colou?r)$/i.test(piece)) return ['section code'];
   const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];
   if (numbered) return [`text:${numbered}`, 'sequence'];

@@ -43,7 +43,7 @@ const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
 /** Turns down what is named behind it. */
 export const NO_BEFORE = new RegExp(
-  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary|bother))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|forbidden|prohibited|leav(?:e|ing) out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
+  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary|bother))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|(?:turn|switch)(?:ed)? off|forbidden|prohibited|leav(?:e|ing) out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
   'i',
 );
 /** Turns down what is named before it. */
@@ -53,4 +53,4 @@ export const YES =
   /\b(?:accepted|allowed|permitted|permissible|tolerated|suit yourself|helps|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at your (?:own )?discretion|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|no objection|can help|if you (?:like|wish|want)|free to (?:add|use|put|include))\b/i;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED =
-  /\b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b|\bnot (?:accept|allow|permit)[^.;]{0,12}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b|\bleave an? (?:white|black|plain|narrow|thin) (?:border|margin)\b/i;
+  /\b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b|\bnot (?:accept|allow|permit)[^.;]{0,12}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b|\bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b/i;

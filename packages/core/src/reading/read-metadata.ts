@@ -8,9 +8,10 @@ import type { Segment } from './segments.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|information|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
 /** A note about the place, and not a line of the entry form. */
-const OF_NOTES = /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location services|embed|strip)/i;
+const OF_NOTES =
+  /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
 const WHO =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|names?|credit(?: yourself)?)\b/gi;
 const FIELD =

@@ -26,6 +26,7 @@ const OF_ALL: readonly string[] = [
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
   `\\bthis is a ${MONO} (?:competition|exhibition|contest|round|call|show)\\b`,
   // "Colour pictures are refused", "no colour at all"
+  `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
 ];

@@ -1,3 +1,4 @@
+import { blankAsides } from './asides.ts';
 import { factsOf, type Facts } from './file-facts.ts';
 import type { Found } from './found.ts';
 import type { Group } from './group.ts';
@@ -35,7 +36,7 @@ export function readRules(text: string): Reading {
       `The text has ${text.length} characters; up to ${MAX_TEXT} are read. Paste only the part about the files.`,
     );
   const worded = inPlainWording(text);
-  const segments = turnRefusals(segmentText(worded.text));
+  const segments = blankAsides(turnRefusals(segmentText(worded.text)));
   if (segments.length > MAX_SENTENCES)
     throw new TextTooLong(
       `The text has ${segments.length} sentences and lines; up to ${MAX_SENTENCES} are read. Paste only the part about the files.`,

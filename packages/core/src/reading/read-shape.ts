@@ -39,7 +39,12 @@ export function readRatio(segment: Segment): Found[] {
         m,
       }));
     const [first] = all;
-    if (first) {
+    const isOfScreen =
+      first &&
+      /\b(?:telly|tv|screen|projector|monitor)s? (?:has|is|shows)\b[^.;,]{0,24}$/i.test(
+        text.slice(0, first.m.index),
+      );
+    if (first && !isOfScreen) {
       const last = all.at(-1)?.m ?? first.m;
       const pairs = all.map(a => a.pair);
       return [

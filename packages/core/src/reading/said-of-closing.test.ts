@@ -17,7 +17,7 @@ it.each<[string, Said]>([
   ['Submission period: 01.03.2027 – 31.03.2027', { closes: '2027-03-31' }],
   ['Last day of entry: 17.05.2027.', { closes: '2027-05-17' }],
   ['Deadline 2027-04-30.', { closes: '2027-04-30' }],
-  ['Deadline: 30 April 2027, 18:00 UTC+2', { closes: '2027-04-30T18:00' }],
+  ['Deadline: 30 April 2027, 18:00 UTC+2', { closes: '2027-04-30T18:00+02:00' }],
   ['Closing date 12th September.', { questions: ['closes'] }],
   ['Images to be received on or before 14 Feb 2027.', { closes: '2027-02-14' }],
   ['Please get your entries to me by the end of 20 January 2027.', { closes: '2027-01-20' }],
@@ -151,7 +151,7 @@ it.each<[string, Said]>([
   ['You have until the 15th of May 2027.', { closes: '2027-05-15' }],
   ['Please send your file by 15-05-2027.', { closes: '2027-05-15' }],
   ['Final submission date is Saturday May 15, 2027.', { closes: '2027-05-15' }],
-  ['Submission closes on 15 May 2027 at 11.59pm GMT+1', { closes: '2027-05-15T23:59' }],
+  ['Submission closes on 15 May 2027 at 11.59pm GMT+1', { closes: '2027-05-15T23:59+01:00' }],
   ['We will stop taking entries at 10pm on 15 May 2027.', { closes: '2027-05-15T22:00' }],
   ['Uploads are possible until 15 May 2027, 20:00 (CEST).', { closes: '2027-05-15T20:00+02:00' }],
   ['Get your pics in by 15 May 2027!!', { closes: '2027-05-15' }],
@@ -206,7 +206,7 @@ it.each<[string, Said]>([
   ['Entries close at 9 pm the night before.', { questions: ['closes'] }],
   ['Deadline: 4.4.27', { closes: '2027-04-04' }],
   ['By 4 April 2027 (postmark)', { closes: '2027-04-04' }],
-  ['Submission deadline 04 Apr 2027 5:00pm EST', { closes: '2027-04-04T17:00' }],
+  ['Submission deadline 04 Apr 2027 5:00pm EST', { closes: '2027-04-04T17:00-05:00' }],
   ['Entries closing on 04/04/2027 at 17.00 hours', { closes: '2027-04-04T17:00' }],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);

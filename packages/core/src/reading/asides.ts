@@ -1,0 +1,83 @@
+import type { Segment } from './segments.ts';
+
+/**
+ * Sentences that ask nothing of the files: what was asked once, what cameras and computers do, what a format is, when
+ * lunch must be ordered. They are blanked with their length kept, so places in the text stay true.
+ */
+
+const ARTICLES =
+  '(?:(?:my|our|your|the|a|an|each|every|most|many|some|all|old|older|new|modern|typical|normal|average|first|last|\\d+|remember that|note that)[ -])*';
+/** What a text tells of beside the files. */
+const OTHERS =
+  '(?:(?:mobile |smart)?phones?|cameras?(?! (?:data|settings|clubs?))|computers?|laptops?|servers?|hard (?:disk|drive)s?|memory cards?|full-frame (?:pictures?|images?|cameras?)|hotel rooms?|hotels?|parking|lunch|dinner|meals?|coffee|subscriptions?|memberships?|catalogues?|newsletters?|certificates?|medals?|troph(?:y|ies)|books?|calendars?|postage|insurance|jp(?:e?g|eg) from an?)';
+
+/** Sentences about other things, unless they ask for something all the same. */
+const ABOUT_OTHERS: readonly RegExp[] = [
+  // "Most phones produce files of 3 to 5 MB."
+  new RegExp(
+    `^\\W*${ARTICLES}${OTHERS}\\b[^.;]{0,40}?\\b(?:is|are|was|were|ha[sd]|have|holds?|produces?|makes?|takes?|needs?|costs?|gives?|delivers?|can be|will be)\\b`,
+    'i',
+  ),
+  // "JPEG is a lossy format", "TIFF files are too large for e-mail."
+  /\b(?:jpe?g|tiff?|png|s?rgb|profile)s?(?: files?)? (?:is|are) (?:an? |the )?(?:too|very|\w+ (?:format|file type|standard|space)|colou?r space|format|standard)\b/i,
+  /\b(?:jpe?g|tiff?|png)s?(?: files?)? (?:lose|loses|compress(?:es)?|throws? away|stores?|keeps?)\b/i,
+  /^\W*what (?:is|are|does)\b[^?]{2,40}\?\s*(?:it|they|that|this)\b/i,
+];
+/** A sentence with any of these asks something, whatever it is about; so may one with a size that the next takes up. */
+const ASKS =
+  /\b(?:must|should|please|need(?:s|ed)? (?:to|us|your)|ha(?:s|ve) to|want|wanted|send|supply|submit|upload(?: your)?|may not|cannot|not|no|up to|at most|at least|max(?:imum)?|min(?:imum)?|only|than|under|within|limit(?:ed)?|refused?|reject\w*|now|this (?:year|season|time)|but|so|instead|therefore|deadline|entries|closing date|we (?:would|prefer|like|use)|prefer\w*|recommend\w*|choose|\d+ ?(?:mm|cm|px|pixels))\b/i;
+
+/** "In 2024 the limit was 2 MB", "The old rules allowed four images." */
+const PAST =
+  /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i;
+/** What leads from then to now. */
+const NOW =
+  /\b(?:now|this (?:year|season|time)|but|so|instead|therefore|must|should|please|since)\b|\d[^.;]*\bto \d/i;
+
+/** Sentences that ask nothing of the files whatever words they have. */
+const NEVER_OURS: readonly RegExp[] = [
+  // "Lunch is 9.50 and must be ordered by 20 March."
+  new RegExp(
+    `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?|exhibition)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|ordered|booked|paid|reserved|closes)\\b`,
+    'i',
+  ),
+  // "How to resize: open the picture, type 1600 in the longer field."
+  /^\W*how to (?:resize|reduce|save|export|convert|make)\b[^?]{0,40}:/i,
+  /\b(?:choose|use|try|at|with) a lower quality\b|\bhalves the (?:size|weight)\b/i,
+  // "Example: 6000 x 4000 pixels becomes 1600 x 1067", "so a square picture would be 1050 x 1050 pixels".
+  /\d ?(?:px|pixels)?\b[^.;]{0,20}\bbecomes? \d/i,
+  /^\W*so,? an? [^.;]{3,40}\bwould be \d/i,
+  // "At 300 dpi this gives a print of 8 x 6 inches."
+  /\b(?:this|that|which) (?:gives|makes|means|corresponds to|is enough for) (?:you )?an? (?:\w+ )?print\b/i,
+  // "Videos of up to two minutes and 200 MB can be sent by link."
+  /^\W*(?:short )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
+  /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
+];
+
+/** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
+const REPLACED: readonly RegExp[] = [
+  /(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})\bfrom [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
+  /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
+];
+
+const blank = (words: string) => ' '.repeat(words.length);
+
+/** The sentences of a text, with those blanked that ask nothing of the files. */
+export function blankAsides(segments: readonly Segment[]): Segment[] {
+  return segments.map(segment => {
+    const { text } = segment;
+    return { ...segment, text: isAside(text) ? blank(text) : withoutReplaced(text) };
+  });
+}
+
+const withoutReplaced = (sentence: string) =>
+  REPLACED.reduce((text, replaced) => text.replace(replaced, blank), sentence);
+
+function isAside(sentence: string): boolean {
+  const isOne = (words: RegExp) => words.test(sentence);
+  return (
+    (ABOUT_OTHERS.some(isOne) && !ASKS.test(sentence)) ||
+    (PAST.test(sentence) && !NOW.test(sentence)) ||
+    NEVER_OURS.some(isOne)
+  );
+}
