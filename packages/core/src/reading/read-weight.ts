@@ -5,7 +5,7 @@ import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
 const UNIT =
-  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m)(?![a-z²³])';
+  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m(?! (?:above|below|high|long|wide|deep|tall|away|from|apart|of (?:wall|cable|rope)|x|×)))(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:]|\\d/)(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
   `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to(?: (?:a )?max(?:imum)?(?: of)?)?|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,

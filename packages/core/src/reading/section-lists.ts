@@ -31,6 +31,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
     const text = segment.text
       .replace(/\|/g, '  ')
       .replace(INTRO_OF_LINE, '')
+      // "You can enter: Class 1 Colour prints;"
+      .replace(LEAD_TO_CLASS, '')
       // The longest name of a column leaves one space to its limit.
       .replace(isInColumn ? /(?<=[a-z]) (?=\d{1,2}$)/ : /$^/, '  ');
     const item = text.length <= 110 && !OF_FILES.test(text) ? sectionItem(text) : undefined;
@@ -64,6 +66,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
 }
 
 const INTRO_OF_LINE = new RegExp(`^(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`, 'i');
+
+const LEAD_TO_CLASS = new RegExp(`^[A-Z][a-z ]{3,30}:\\s+(?=${SECTION} (?:[A-Z]|\\d+)\\b)`, 'i');
 
 /** "1. General" counts its line; "1  General" and "Class 1" give a code. */
 const isOrdinal = (item: SectionItem, { text }: Segment) =>
@@ -109,7 +113,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:.–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =

@@ -54,7 +54,7 @@ function blocksOf(segments: readonly Segment[]): Block[] {
 
 /** Headings of other matters than a kind of file. */
 const OF_RULES =
-  /\b(?:glance|small print|short|brief|full|summary|details|overview|page|checklist|essentials|guide|notes?|rules?|conditions|requirements|questions|dates?|calendar|help|tips?)\b/i;
+  /\b(?:glance|small print|short|brief|full(?! size)|summary|details|overview|page|checklist|essentials|guide|notes?|rules?|conditions|requirements|questions|dates?|calendar|help|tips?)\b/i;
 
 function headOf(
   segment: Segment,
