@@ -11,8 +11,8 @@ const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
-    `(?<min2>\\b(?:min(?:imum|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
+    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',
@@ -99,7 +99,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);

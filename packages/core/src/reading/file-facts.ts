@@ -60,6 +60,9 @@ export function factsOf(marked: readonly Segment[]): Facts {
 const WISHED =
   /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
+/** "Recommended: … Required: …" on one line. */
+const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;
+
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =
   /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
@@ -78,6 +81,7 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
   let isRest = false;
   for (const [i, segment] of segments.entries()) {
     if (WISHED.test(segment.text)) line = segment.line;
+    else if (DEMANDED.test(segment.text)) line = -1;
     const before = segments[i - 1];
     if (before && before.line < segment.line && WISHES_BELOW.test(before.text)) isRest = true;
     else if (before && REST.test(before.text)) isRest = true;

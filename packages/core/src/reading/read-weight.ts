@@ -29,7 +29,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:e-?mail|message|upload|transfer)|(?:a|one|per) submission|per (?:e-?)?mail|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -89,6 +89,8 @@ function isPackage(text: string, from: number, to: number): boolean {
   const before = text
     .slice(Math.max(0, from - 70), from)
     .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '')
+    // "10 MB per file and 40 MB in total".
+    .replace(/^\s*(?:per (?:file|image|picture|photo)|each|apiece)\s*(?:,|;|and|but|with)\s*/i, '')
     // "3 pictures per member, JPEG, 3 MB".
     .replace(
       /\b(?:\d+|pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
@@ -135,7 +137,9 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
   return (
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
     (/^[km]$/i.test(unit) &&
-      !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|less than)/i.test(text)) ||
+      !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|(?:less|more|larger|bigger) than|or (?:less|under|smaller))/i.test(
+        text,
+      )) ||
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
