@@ -57,6 +57,7 @@ const NEVER_OURS: readonly RegExp[] = [
 /** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
 const REPLACED: readonly RegExp[] = [
   /(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})\bfrom [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
+  /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? [^.;,]*/gi,
   /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
 ];
 

@@ -18,7 +18,7 @@ const BEFORE = new RegExp(
   'gi',
 );
 const SIDE_WORDS =
-  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
+  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|down|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
 const MAX_AFTER = new RegExp(
   `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
@@ -99,7 +99,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|would be kind|cannot insist|lets? you choose|if you could|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|we like|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
@@ -139,6 +139,13 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   if (isAdvice(own)) return true;
   // "275 × 354 pixels (preferred)".
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
+  // "Quality 90%, and I would recommend it".
+  if (
+    /^[^,;()]*,? (?:and|which|as) (?:i|we) (?:(?:would|do|can|also) )?(?:recommend|suggest|advise)\b/i.test(
+      sentence.slice(at),
+    )
+  )
+    return true;
   if (HARD.test(own)) return false;
   if (!isAdvice(before)) return false;
   return isAdvice(

@@ -24,7 +24,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   ['club code', 'name', 'club|society|team'],
   ['student number', 'number', 'student|pupil|candidate|roll|registration|reg'],
   ['entry number', 'reference', 'entry|submission|application|applicant|competitor|competition|ticket'],
-  ['catalogue number', 'number', 'catalogue|accession|inventory'],
+  ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum'],
   ['first name', 'name', 'first|given|christian|fore'],
   ['surname', 'name', 'last|family|sur'],
   ['species', 'name', 'common|latin|scientific|species'],
@@ -92,6 +92,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   category: 'section code',
   club: 'club code',
   date: 'date',
+  view: 'deliverable',
 };
 
 /** Single words that name a part only in an example made of such words: "Donor_Subject_Web.jpg". */

@@ -12,14 +12,17 @@ export interface PartSaid {
 /** Ways of telling a part beside those of the vocabulary. */
 const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
-  ['section code', /\b[A-Z] or [A-Z]\b(?=\s*[,+])|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g],
+  [
+    'section code',
+    /\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g,
+  ],
   ['member number', /\byour number\b/gi],
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
     /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
   ],
-  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b/gi],
+  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
 
@@ -75,11 +78,18 @@ export function partsNamed(text: string): PartSaid[] {
   for (const match of described.matchAll(FIXED_WORD))
     hits.push({ part: `text:${match[1] ?? ''}`, at: match.index, end: match.index + match[0].length });
   // A part that none of these words is for: without it the name would be wrong.
-  const isUnknown = placesOf(OTHER_PART, described).some(place => !hits.some(h => isOver(h, place)));
-  if (isUnknown && hits.length > 1) return [];
+  if (hits.length > 1 && hasOther(hits, described)) return [];
   hits.sort((a, b) => a.at - b.at);
   return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
 }
+
+/** Whether a description has a part that none of these words is for. */
+export function hasOtherPart(text: string): boolean {
+  return hasOther(partsNamed(text), text.replace(/_/g, '·'));
+}
+
+const hasOther = (hits: readonly Place[], text: string) =>
+  placesOf(OTHER_PART, text).some(place => !hits.some(h => isOver(h, place)));
 
 type Place = Pick<PartSaid, 'at' | 'end'>;
 

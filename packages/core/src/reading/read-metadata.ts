@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
@@ -24,7 +24,7 @@ const NOT_A_NOTE =
 const STAYS =
   /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ )?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
   /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
@@ -47,7 +47,7 @@ const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 
 /** Where another note begins within a sentence. */
 const NEXT_NOTE =
-  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|,? and (?=(?:keep|put|leave|fill) (?:in )?(?:the |your )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
+  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
 
 type Fate = 'kept' | 'gone' | undefined;
 
@@ -144,10 +144,13 @@ function readNotes(
     const kept = before && NOTES.test(before.text) ? NOT_STRIPPED.exec(text) : null;
     return kept ? strip(false, kept) : [];
   }
-  if (said.some(f => f.field === 'metadata.author')) return [];
+  const isOfAuthor = (part: string) => said.some(f => f.field === 'metadata.author') && part.search(WHO) >= 0;
+  // "Remove EXIF data that shows who you are": that is all of them which goes.
+  if (said.length && TELLS_WHO.test(text)) return [];
   if (CARRIED.test(text)) return strip(true, notes);
   for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
     const part = partAt(text, each.index);
+    if (isOfAuthor(part)) continue;
     const isOfPlace = PLACE.test(part) && said.length > 0;
     if (isOfPlace && !/\ball (?:exif|metadata)/i.test(part)) continue;
     const fate = fateOf(part);

@@ -21,6 +21,8 @@ const OF_ALL: readonly string[] = [
   `\\b${MONO}(?: ${THINGS})? (?:only|exclusively)\\b`,
   `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,
   // "We are looking for monochrome pictures", "as a monochrome scan"
+  `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,
+  `\\bcall for ${MONO} ${THINGS}\\b`,
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
   `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,

@@ -2,7 +2,7 @@ import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { EVERY_EXAMPLE, trimExample, withoutNames } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
-import { partsNamed, type PartSaid } from './part-words.ts';
+import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
@@ -32,7 +32,7 @@ export function readParts(
     const described = describedParts(segment.text);
     const [only] = described;
     if (only && described.length === 1) {
-      partial = [only.part];
+      partial = hasOtherPart(withoutNames(segment.text)) ? [] : [only.part];
       const numbered = withNumber(only.part, segment.text, naming.example);
       if (numbered) {
         naming.parts = numbered;
@@ -191,7 +191,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:with|after|by) (?:the|your)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|\bbe (?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
@@ -201,7 +201,7 @@ function isNamedAfter(text: string, example: string | null): boolean {
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|[A-Za-z]{4,}(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {

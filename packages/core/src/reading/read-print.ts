@@ -162,7 +162,7 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     const [start, end] = [segment.start + pair.index, segment.start + pair.index + pair[0].length];
     return { widthIn: width * perUnit, heightIn: height * perUnit, width, height, unit, isLeast, start, end };
   }
-  const paper = /\b(A[2-5])\b[^.;]{0,30}(?:\b(?:at|@)|\bsize,)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);
+  const paper = /\b(A[2-5])\b[^.;]{0,30}(?:\b(?:at|@)|,)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);
   const size = paper && PAPER[(paper[1] ?? '').toLowerCase()];
   if (!paper || !size) return undefined;
   const turned = /\blandscape\b/i.test(text);

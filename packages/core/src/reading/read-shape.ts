@@ -132,7 +132,7 @@ const BOTH_ALIKE =
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =
-  /\blong(?:er|est)? (?:side|edge)\b[^.]{0,30}\b(?:landscape|horizontal)\b[^.]{0,60}\blong(?:er|est)? (?:side|edge)\b[^.]{0,30}\b(?:portrait|vertical|upright)\b|\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
+  /\blong(?:er|est)? (?:side|edge)\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
 
 /** Two figures that differ: the same figure for both is the longest side. */
 function isBoxByShape(text: string): boolean {

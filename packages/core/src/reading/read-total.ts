@@ -242,12 +242,15 @@ export function readTotal(
 ): Found[] {
   const all = segments.flatMap(whole => {
     const segment = withoutMark(whole);
-    const isRow = isOfSections(segment, sectionFound) && !ENTERING.test(segment.text);
+    const isRow = isOfSections(segment, sectionFound);
+    const isSaid = ENTERING.test(segment.text);
     const ranked = countsIn(segment.text).flatMap(count => {
       const isOfSection =
         isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
       const rank = isOfSection ? undefined : rankOf(segment.text, count);
-      return rank && (!isRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
+      // "Enter up to six, not more than three of them in any one category (…)".
+      const isOfRow = isRow && (!isSaid || sections.some(s => s.limit === count.value));
+      return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
     });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
       for (const r of ranked) r.count = { ...r.count, value: 2 };

@@ -130,6 +130,13 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
       )
     )
       continue;
+    // "The files are sent as one zip archive; 20 MB maximum."
+    if (
+      match[0] === ';' &&
+      /\b(?:zip|archive|e-?mail|folder)\b/i.test(text.slice(from, upto)) &&
+      /^(?:max\.? )?\d[\d.,]* ?[KMG]B\b[^.;]{0,20}(?:[.;]|$)/i.test(next)
+    )
+      continue;
     // "Our street (old or new!) in pictures".
     if (/^[)"”’]+\s+[a-z]/.test(next)) continue;
     // A sentence may begin with sRGB.

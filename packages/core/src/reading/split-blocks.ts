@@ -83,6 +83,8 @@ function headOf(
     OF_TEXT.test(own) ||
     OF_RULES.test(own) ||
     own.includes(':') ||
+    // "From the website:" and "From the handbook:" say twice what is asked of one file.
+    /^(?:from|according to|in|on) (?:the|our)\b/i.test(own) ||
     /^[-+*•–·]/.test(segment.text)
   )
     return undefined;
