@@ -41,6 +41,7 @@ const NEVER_OURS: readonly RegExp[] = [
     `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?|exhibition)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|ordered|booked|paid|reserved|closes)\\b`,
     'i',
   ),
+  /^\W*(?:the |our )?(?:gallery|reserve|office|shop|museum|library|hall|desk|darkroom) (?:is|are|will be) (?:open|closed)\b/i,
   // "How to resize: open the picture, type 1600 in the longer field."
   /^\W*how to (?:resize|reduce|save|export|convert|make)\b[^?]{0,40}:/i,
   /\b(?:choose|use|try|at|with) a lower quality\b|\bhalves the (?:size|weight)\b/i,
@@ -57,22 +58,27 @@ const NEVER_OURS: readonly RegExp[] = [
 /** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
 const REPLACED: readonly RegExp[] = [
   /(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})\bfrom [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
-  /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? [^.;,]*/gi,
+  /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
 ];
+
+/** What turns from other things to what is asked: "…, but send no more than 2 MB". */
+const TURN = /[,;]? (?:but|so|therefore|however)\b/i;
 
 const blank = (words: string) => ' '.repeat(words.length);
 
 /** The sentences of a text, with those blanked that ask nothing of the files. */
 export function blankAsides(segments: readonly Segment[]): Segment[] {
-  return segments.map(segment => {
-    const { text } = segment;
-    return { ...segment, text: isAside(text) ? blank(text) : withoutReplaced(text) };
-  });
+  return segments.map(segment => ({ ...segment, text: withoutAside(segment.text) }));
 }
 
-const withoutReplaced = (sentence: string) =>
-  REPLACED.reduce((text, replaced) => text.replace(replaced, blank), sentence);
+function withoutAside(sentence: string): string {
+  if (isAside(sentence)) return blank(sentence);
+  const turn = TURN.exec(sentence)?.index ?? 0;
+  const lead = sentence.slice(0, turn);
+  const rest = (isAside(lead) ? blank(lead) : lead) + sentence.slice(turn);
+  return REPLACED.reduce((text, replaced) => text.replace(replaced, blank), rest);
+}
 
 function isAside(sentence: string): boolean {
   const isOne = (words: RegExp) => words.test(sentence);

@@ -24,6 +24,21 @@ const draftOf = (text: string) => {
   return { reading, ...draft };
 };
 
+describe('the name of a file', () => {
+  it.each([
+    ['Puffin_20270514.jpg', 'run-together'],
+    ['Puffin_2027-05-14.jpg', 'year-month-day'],
+    ['Puffin_14-05-2027.jpg', 'day-month-year'],
+  ])('writes a date as %s has it', (example, form) => {
+    const { sheet } = draftOf(`Send JPEG files. File name: species and date, e.g. ${example}`);
+    expect(sheet.deliverables[0]?.name.parts).toMatchObject([
+      { kind: 'detail', detail: 'species' },
+      { kind: 'text', text: '_' },
+      { kind: 'date', of: 'taken', form },
+    ]);
+  });
+});
+
 describe('the code of a section', () => {
   const codes = (text: string) => draftOf(text).sheet.sections.map(s => s.code);
 

@@ -14,68 +14,96 @@ export interface NameKnown {
   readonly isOwnWord: (word: string) => boolean;
 }
 
-/**
- * The parts of an example with the marks between them. A piece stands for the part that it names ("Surname"), for a
- * word that tells the files of an entry apart where the examples differ in it, for the organiser's own word, or for
- * the next part that the text describes. Undefined where a piece remains, or a described part.
- */
-export function fillExample(example: string, known: NameKnown): string[] | undefined {
-  return [/( - |_)/, /( - |[_-])/, /( - |[ _-])/, /((?<=\d)(?=[A-Za-z]+$))/]
-    .map(marks => fillPieces(piecesOf(example, marks), known, marks))
-    .find(parts => parts !== undefined);
-}
-
-/** Words and the marks between them, in turn, without the ending. */
-const piecesOf = (name: string, marks: RegExp) => name.replace(/\.[A-Za-z]+$/, '').split(marks);
-
-function fillPieces(pieces: readonly string[], known: NameKnown, marks: RegExp): string[] | undefined {
-  if (pieces.length < 3 || pieces.length > LONGEST) return undefined;
-  const alike = known.others
-    .map(other => piecesOf(other, marks))
-    .filter(other => other.length === pieces.length && other.join() !== pieces.join())
-    .filter(other => other.every((piece, i) => i % 2 === 0 || piece === pieces[i]));
-  const different = pieces.flatMap((piece, i) => (alike.some(other => other[i] !== piece) ? [i] : []));
-  // "Journal27_Surname_number" beside "Journal27_Aske_3": what a pattern shares with its example is fixed.
-  const isPattern =
-    alike.length > 0 &&
-    pieces.some(piece => /[A-Za-z]{2}/.test(piece) && (namedBy(piece) ?? 'deliverable') !== 'deliverable');
-
-  /** What a piece may stand for, the likeliest first. */
-  const candidates = (piece: string, i: number, next: string | undefined): string[] => {
-    const named = namedBy(piece);
-    if (named !== undefined) return [named];
-    const isTelling = different.length === 1 && different[0] === i && /^[A-Za-z]+$/.test(piece);
-    const isFixed = (i === 0 && known.isOwnWord(piece)) || (isPattern && !different.includes(i));
-    return [
-      ...(next !== undefined && fitsPart(piece, next) ? [next] : []),
-      ...(isTelling ? ['deliverable'] : []),
-      ...(isFixed ? [`text:${piece}`] : []),
-    ];
-  };
-  const fill = (i: number, open: readonly string[]): string[] | undefined => {
-    const piece = pieces[i];
-    if (piece === undefined) return open.length ? undefined : [];
-    const mark = i && pieces[i - 1] ? [`text:${pieces[i - 1] ?? ''}`] : [];
-    for (const part of candidates(piece, i, open[0])) {
-      const rest = fill(
-        i + 2,
-        open.filter((_, at) => at !== open.indexOf(part)),
-      );
-      if (rest) return [...mark, part, ...rest];
-    }
-    return undefined;
-  };
-  const parts = fill(0, known.described);
-  const named = (parts ?? []).filter(part => !part.startsWith('text:'));
-  if (new Set(named).size < named.length) return undefined;
-  return parts && named.length ? joinTexts(parts) : undefined;
-}
+/** Where an example is cut, the likeliest first; in "1187P" a letter touches the figures. */
+const CUTS = [/( - |_)/, /( - |[_-])/, /( - |[ _-])/, /((?<=\d)(?=[A-Za-z]+$))/];
 
 /** Words and marks of the longest name that is tried. */
 const LONGEST = 11;
+
+/**
+ * The parts of an example with the marks between them. A piece stands for the part that it names ("Surname"), for the
+ * next part that the text describes, for a word that tells the files of an entry apart where the examples differ in
+ * it, or for the organiser's own word. Undefined where a piece remains, or a described part.
+ */
+export function fillExample(example: string, known: NameKnown): string[] | undefined {
+  for (const cut of CUTS) {
+    const pieces = piecesOf(example, cut);
+    if (pieces.length < 3 || pieces.length > LONGEST) continue;
+    const others = known.others.map(other => piecesOf(other, cut)).filter(other => isAlike(other, pieces));
+    const parts = fill(pieces, 0, known.described, (piece, i, next) =>
+      candidates(pieces, i, others, known.isOwnWord(piece), next),
+    );
+    if (parts && isName(parts)) return joinTexts(parts);
+  }
+  return undefined;
+}
+
+/** Words and the marks between them, in turn, without the ending. */
+const piecesOf = (name: string, cut: RegExp) => name.replace(/\.[A-Za-z]+$/, '').split(cut);
+
+/** Another name with the same marks in the same places. */
+const isAlike = (other: readonly string[], pieces: readonly string[]) =>
+  other.length === pieces.length &&
+  other.join() !== pieces.join() &&
+  other.every((piece, i) => i % 2 === 0 || piece === pieces[i]);
+
+/** Whether fixed words are not all that there is, and no part stands twice. */
+function isName(parts: readonly string[]): boolean {
+  const named = parts.filter(part => !part.startsWith('text:'));
+  return named.length > 0 && new Set(named).size === named.length;
+}
+
+/** What the piece at a place may stand for, the likeliest first. */
+function candidates(
+  pieces: readonly string[],
+  at: number,
+  others: readonly (readonly string[])[],
+  isOwn: boolean,
+  next: string | undefined,
+): string[] {
+  const piece = pieces[at] ?? '';
+  const named = namedBy(piece);
+  if (named !== undefined) return [named];
+  const different = pieces.flatMap((p, i) => (others.some(other => other[i] !== p) ? [i] : []));
+  const isTelling = different.length === 1 && different[0] === at && /^[A-Za-z]+$/.test(piece);
+  // "Journal27_Surname_number" beside "Journal27_Aske_3": what a pattern shares with its example is fixed.
+  const isShared = others.length > 0 && !different.includes(at) && pieces.some(namesPart);
+  return [
+    ...(next !== undefined && fitsPart(piece, next) ? [next] : []),
+    ...(isTelling ? ['deliverable'] : []),
+    ...((at === 0 && isOwn) || isShared ? [`text:${piece}`] : []),
+  ];
+}
+
+/** Tries the candidates of one piece after the other, until all pieces and all described parts are used. */
+function fill(
+  pieces: readonly string[],
+  at: number,
+  described: readonly string[],
+  candidatesAt: (piece: string, at: number, next: string | undefined) => readonly string[],
+): string[] | undefined {
+  const piece = pieces[at];
+  if (piece === undefined) return described.length ? undefined : [];
+  const mark = at > 0 ? (pieces[at - 1] ?? '') : '';
+  for (const part of candidatesAt(piece, at, described[0])) {
+    const used = described.indexOf(part);
+    const rest = fill(
+      pieces,
+      at + 2,
+      described.filter((_, i) => i !== used),
+      candidatesAt,
+    );
+    if (rest) return [...(mark ? [`text:${mark}`] : []), part, ...rest];
+  }
+  return undefined;
+}
 
 /** The part that a piece names by itself: "Surname", "01". */
 function namedBy(piece: string): string | undefined {
   if (!piece) return undefined;
   return partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
 }
+
+/** Whether a piece is a word for a part, and not one that tells files apart. */
+const namesPart = (piece: string) =>
+  /[A-Za-z]{2}/.test(piece) && (namedBy(piece) ?? 'deliverable') !== 'deliverable';

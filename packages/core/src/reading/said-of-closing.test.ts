@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** Deadlines, and days that are none. Each sentence with all that it says and nothing more. */
@@ -210,4 +210,19 @@ it.each<[string, Said]>([
   ['Entries closing on 04/04/2027 at 17.00 hours', { closes: '2027-04-04T17:00' }],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('more ways to say when it closes', () => {
+  it.each<[string, Said]>([
+    ['Deadline: March 3rd, 2027 at 11:59 p.m. EST.', { closes: '2027-03-03T23:59-05:00' }],
+    ['Deadline 2027-03-03 23:59 UTC+1', { closes: '2027-03-03T23:59+01:00' }],
+    ['Entries until 20 April 2027 at 12.00 noon UTC', { closes: '2027-04-20T12:00Z' }],
+    ['The competition runs from 1 March 2027 to 31 May 2027.', { closes: '2027-05-31' }],
+    ['The link expires on 19 December 2026 at 22:00.', { closes: '2026-12-19T22:00' }],
+    ['Nothing sent later than 9 pm on 8 May 2027 will be judged.', { closes: '2027-05-08T21:00' }],
+    ['Early bird until 1 March 2027, final deadline 1 April 2027.', { closes: '2027-04-01' }],
+    ['Late entries are accepted until 3 April 2027 for an extra fee of 10.', {}],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

@@ -146,3 +146,73 @@ describe('a name that is described, or shown in part', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('names in other words', () => {
+  it.each<[string, Said]>([
+    [
+      'Files need to be called TITLE_BY_NAME.jpg',
+      { name: { example: 'TITLE_BY_NAME.jpg', parts: ['title', 'text:_BY_', 'author'], extension: 'jpg' } },
+    ],
+    [
+      'Please identify files as follows: [Section][Number] [Title].jpg',
+      {
+        name: {
+          example: '[Section][Number] [Title].jpg',
+          parts: ['section code', 'sequence', 'text: ', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Use your roll number followed by P for the photograph and S for the signature, e.g. 1187P.jpg and 1187S.jpg.',
+      { name: { example: '1187P.jpg', parts: ['student number', 'deliverable'], extension: 'jpg' } },
+    ],
+    [
+      'Filename format: YYYY-MM-DD_species_initials.jpg',
+      {
+        name: {
+          example: 'YYYY-MM-DD_species_initials.jpg',
+          parts: ['date', 'text:_', 'species', 'text:_', 'initials'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Filename = student number + _cat or _wall (e.g. 21034_cat.tif).',
+      {
+        name: {
+          example: '21034_cat.tif',
+          parts: ['student number', 'text:_', 'deliverable'],
+          extension: 'tif',
+        },
+      },
+    ],
+    [
+      'Filenames will follow the pattern NN_Title_Author, NN being the order, e.g. 05_Rush Hour_Tom Idle.jpg',
+      {
+        name: {
+          example: '05_Rush Hour_Tom Idle.jpg',
+          parts: ['sequence', 'text:_', 'title', 'text:_', 'author'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Name them TIDE-surname-double and TIDE-surname-single.',
+      { name: { parts: ['text:TIDE-', 'surname', 'text:-', 'deliverable'] } },
+    ],
+    [
+      'File name: centre number_candidate number_image number, e.g. 20417_0093_01.jpg.',
+      { name: { example: '20417_0093_01.jpg', extension: 'jpg' } },
+    ],
+    ['Title as the file name, nothing else.', { name: { parts: ['title'] } }],
+    [
+      'File name: species code and count number, e.g. DUNLI_0412.jpg',
+      { name: { example: 'DUNLI_0412.jpg', extension: 'jpg' } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** One demand to a sentence, in many words. Each sentence with all that it says and nothing more. */
@@ -134,4 +134,93 @@ it.each<[string, Said]>([
   ['Metadata: creator field filled, GPS removed', { author: 'required', location: 'remove' }],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('demands in other words', () => {
+  it.each<[string, Said]>([
+    ['Either way, fit your image in a 1920x1080 box.', { width: { max: 1920 }, height: { max: 1080 } }],
+    ['Maximal size 1920 × 1080 Pixel', { width: { max: 1920 }, height: { max: 1080 } }],
+    ['4000 pixels on the long side as a minimum.', { longEdge: { min: 4000 } }],
+    [
+      'JPEG at A4 size, 300 dpi.',
+      { width: { exact: 2480 }, height: { exact: 3508 }, formats: ['jpeg'], ppi: { exact: 300 } },
+    ],
+    ['Keep it to 750K or less.', { bytesMax: 750000 }],
+    [
+      'Uploads are limited to 10 MB per file and 40 MB in total.',
+      { bytesMax: 10000000, packageBytesMax: 40000000 },
+    ],
+    ['E-mail attachments: 20 MB per mail at most.', { packageBytesMax: 20000000 }],
+    ['JPEG. Please leave a thin white frame around the picture.', { formats: ['jpeg'], border: 'allowed' }],
+    ['JPEG. Borders are discouraged.', { formats: ['jpeg'], border: 'forbidden', advice: ['border'] }],
+    ['JPEG. Turn off the date stamp of your camera.', { formats: ['jpeg'], watermark: 'forbidden' }],
+    [
+      'JPEG. White line round the outside is ok. Your name plastered across the bottom is not.',
+      { formats: ['jpeg'], border: 'allowed', watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. Do not place anything in the picture that says who you are.',
+      { formats: ['jpeg'], watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. Location information has to be deleted for safety reasons.',
+      { formats: ['jpeg'], location: 'remove' },
+    ],
+    ['JPEG. Nothing in the author or copyright fields, please.', { formats: ['jpeg'], author: 'forbidden' }],
+    ['JPEG. Remove EXIF data that shows who you are.', { formats: ['jpeg'], author: 'forbidden' }],
+    ['JPEG. Colour pictures will not be considered.', { formats: ['jpeg'], monochrome: true }],
+    ['JPEG. Landscape way round please.', { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] }],
+    ['JPEG. Try to keep them below 2 MB.', { bytesMax: 2000000, formats: ['jpeg'], advice: ['bytesMax'] }],
+    [
+      'Recommended: 1920 x 1080 pixels. Required: at least 1280 x 720 pixels.',
+      { width: { min: 1280 }, height: { min: 720 } },
+    ],
+    [
+      'JPEG, sRGB, below 700 KB, quality 80% if you can',
+      { bytesMax: 700000, formats: ['jpeg'], colourSpace: 'sRGB', quality: '80%', advice: ['quality'] },
+    ],
+    [
+      'JPEG, quality 90%, and I would recommend it.',
+      { formats: ['jpeg'], quality: '90%', advice: ['quality'] },
+    ],
+    ['Everyone can put forward half a dozen pictures.', { maxFiles: 6 }],
+    ['A portfolio is eight to twelve pictures.', { maxFiles: 12 }],
+    ['Each contributor supplies one double-page picture and one single-page picture.', { maxFiles: 2 }],
+    ['JPEG, not over 2.5 MB, three pictures.', { bytesMax: 2500000, formats: ['jpeg'], maxFiles: 3 }],
+    ['Each artist sends six.', { maxFiles: 6 }],
+    [
+      'Classes:  D1 Open,  D2 Nature,  D3 Mono.  Up to three pictures per class.',
+      {
+        sections: [
+          ['D1', 'Open', 3],
+          ['D2', 'Nature', 3],
+          ['D3', 'Mono', 3],
+        ],
+      },
+    ],
+    [
+      'Enter up to six pictures, not more than three of them in any one category (Birds / Mammals / Plants).',
+      {
+        maxFiles: 6,
+        sections: [
+          [null, 'Birds', 3],
+          [null, 'Mammals', 3],
+          [null, 'Plants', 3],
+        ],
+      },
+    ],
+    [
+      'Entrants may send 6 pictures: 2 of them in Rivers, 2 in Lakes and 2 in Wells & Springs.',
+      {
+        maxFiles: 6,
+        sections: [
+          [null, 'Rivers', 2],
+          [null, 'Lakes', 2],
+          [null, 'Wells & Springs', 2],
+        ],
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });
