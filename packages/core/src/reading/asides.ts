@@ -38,10 +38,11 @@ const NOW =
 const NEVER_OURS: readonly RegExp[] = [
   // "Lunch is 9.50 and must be ordered by 20 March."
   new RegExp(
-    `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?|exhibition)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|ordered|booked|paid|reserved|closes)\\b`,
+    `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?|exhibition)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|order(?:ed)?|booked|paid|reserved|closes)\\b`,
     'i',
   ),
   /^\W*(?:the |our )?(?:gallery|reserve|office|shop|museum|library|hall|desk|darkroom) (?:is|are|will be) (?:open|closed)\b/i,
+  /^\W*what (?:does not|doesn['’]t) matter\s*:/i,
   // "How to resize: open the picture, type 1600 in the longer field."
   /^\W*how to (?:resize|reduce|save|export|convert|make)\b[^?]{0,40}:/i,
   /\b(?:choose|use|try|at|with) a lower quality\b|\bhalves the (?:size|weight)\b/i,

@@ -84,6 +84,8 @@ function clockOf(match: RegExpMatchArray): string | undefined {
   let hours = Number(h12 ?? h24 ?? h4 ?? hOnly);
   let minutes = Number(m12 ?? m24 ?? m4 ?? 0);
   if (half) hours = (hours % 12) + (/^p/i.test(half) ? 12 : 0);
+  // "5 o'clock" on a day that something closes is in the afternoon.
+  if (/o['’]clock/i.test(match[0]) && !half && hours >= 1 && hours <= 7) hours += 12;
   if (hours === 24 && minutes === 0) [hours, minutes] = [23, 59];
   if (hours > 23 || minutes > 59) return undefined;
   return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;

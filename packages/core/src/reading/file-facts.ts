@@ -58,7 +58,7 @@ export function factsOf(marked: readonly Segment[]): Facts {
 }
 
 const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
 /** "Recommended: … Required: …" on one line. */
 const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;

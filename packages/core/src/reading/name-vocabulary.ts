@@ -55,7 +55,7 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
   ['country', 'country(?: code)?'],
   ['month', 'month'],
   ['year', 'year'],
-  ['sequence', 'sequence|(?:running|playing|showing|projection) order'],
+  ['sequence', 'sequence|(?:(?:place|position) in the )?(?:running|playing|showing|projection) order'],
 ];
 
 /** "Three-letter club code", "two-digit running number": how long a part is. */

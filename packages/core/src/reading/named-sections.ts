@@ -63,7 +63,7 @@ const LETTER_FOR =
   /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) ?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
 
 const ENTERED = new RegExp(
-  `\\b(?:enter|submit|send|entered|submitted)\\b|\\b(?:${COUNT}) ${THINGS} at most:`,
+  `\\b(?:enter|submit|send|entered|submitted)\\b|\\bof them in\\b|\\b(?:${COUNT}) ${THINGS} at most:`,
   'i',
 );
 

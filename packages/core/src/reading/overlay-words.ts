@@ -5,7 +5,7 @@ const PICTURE =
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER =
-  /\b(?:bordered|borders?|key ?lines?|framelines?|edgings?|passe-?partouts?|matt?e?s?(?! (?:paper|finish|surface))|(?:white|black|gr[ae]y|thin|fine|coloured|narrow) lines?\b(?: (?:round|around))?|unframed|framed(?! (?:prints?|works?) (?:must|should|may|are))|framing|frames?(?! (?:rate|size|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame))\b/gi;
+  /\b(?:bordered|borders?|key ?lines?|framelines?|edgings?|passe-?partouts?|matt?e?s?(?! (?:paper|finish|surface))|(?:white|black|gr[ae]y|thin|fine|coloured|narrow) lines?\b(?: (?:round|around))?|unframed|framed(?! (?:prints?|works?) (?:must|should|may|are))|framing|frames?(?! (?:rate|size|have|has|shows?|freeze|needs?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame))\b/gi;
 /** What lies on a picture wherever it is spoken of. */
 export const MARK =
   /\b(?:water-?mark(?:s|ed|ing)?|(?:date|time)[- ]?(?:stamp|imprint|print|display)s?|logos?|copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?)|text overlays?|lettering|inscriptions?|captions?|identif\w+ (?:\w+ )?marks?|marks? of (?:identification|ownership)|markings?|monograms?|signs? of (?:authorship|ownership|the author)|visible (?:names?|signatures?|dates?|text)|added text|signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos))|(?<=\bbe (?:framed or )?)signed|text of any kind|signatures?(?=\s*:\s*(?:no|none|not|never)\b)|overlays?)\b/gi;
@@ -16,7 +16,7 @@ export const WORD =
 export const WORD_DENIED =
   /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
-  `\\b(?:and |,? )?not (?:on|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
+  `\\b(?:and |,? )?not (?:on|onto|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',
 );
 /** A picture by any of its names. */

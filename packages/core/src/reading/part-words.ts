@@ -35,7 +35,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   { part: 'initials', after: /^ (?:letter|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },
   { part: 'sequence', after: /^ (?:on|given)\b/i },
-  { part: 'author', before: /\bof the (?:first )?$/i },
+  { part: 'author', before: /\bof (?:the )?(?:first )?$/i },
   { part: 'author', before: /\b(?:file|no|not|same|any) ?-?$/i },
   // "Name: …" and "Name ....." head a line.
   { part: 'author', before: /^\W*$/, after: /^(?: ?[:=.…]| [-–] |\s{2,})/ },

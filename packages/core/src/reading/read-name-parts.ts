@@ -61,6 +61,7 @@ export function readParts(
     const parts =
       writtenOut(described, segment.text) ??
       saidBetween(described, segment.text) ??
+      withFixedLead(naming.example, words, segment.text) ??
       toldApart(naming.example, words) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
       literalsOf(naming.example, words, withSeparator(segment, about));
@@ -95,6 +96,18 @@ const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
   /^[A-Z]{3,}$/.test(word) ||
   (/^[A-Z][A-Za-z]{2,20}$/.test(word) &&
     all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(withoutNames(s.text))));
+
+/** "R3, then your number, then the title, like R3_044_Harbour Wall": a first word that the description spells out. */
+function withFixedLead(example: string | null, words: readonly string[], text: string): string[] | undefined {
+  const {
+    lead = '',
+    mark = '',
+    rest = '',
+  } = /^(?<lead>[A-Z][A-Za-z]{0,9}\d{0,4})(?<mark>[_-]| - )(?<rest>.+)$/.exec(example ?? '')?.groups ?? {};
+  const isSpelled = lead !== '' && new RegExp(`\\b${lead}\\b[^.\\w]`).test(withoutNames(text));
+  const parts = isSpelled ? alignExample(rest, words) : undefined;
+  return parts && [`text:${lead}${mark}`, ...parts];
+}
 
 /** "The title, prefixed by the member's number": the second of two stands first. */
 function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {

@@ -123,6 +123,8 @@ const PARTS = /[,;:]|\.\s|\s[-–—]\s/g;
 
 /** What the clause says of the thing at a place of it. */
 function verdictOn(text: string, index: number, thing: string): Verdict {
+  // "No frame, border or signature is permitted": the denial is meant for all of the list.
+  if (DENIED_LIST.test(text.slice(0, index))) return 'forbidden';
   const part = partAt(text, index, PARTS);
   const own = verdictIn(part.text, part.index, thing);
   if (own) return own;
@@ -133,6 +135,9 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
   );
   return verdictIn(clause.text, clause.index, thing);
 }
+
+const DENIED_LIST =
+  /(?:^|[.;:]\s|\d\s+)(?:no|neither|without) (?!more|less|larger|bigger|wider|longer)(?:[a-z-]+(?: [a-z-]+)?(?:, (?:or |nor |and )?| or | nor | and )(?:an? |any )?){1,4}$/i;
 
 /** "Neither required nor forbidden." */
 const LEFT_OPEN =

@@ -80,7 +80,7 @@ export function readRatio(segment: Segment): Found[] {
 }
 
 const SWAP =
-  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
 const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
@@ -102,7 +102,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(`\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b`, 'i');

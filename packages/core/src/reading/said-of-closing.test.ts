@@ -226,3 +226,26 @@ describe('more ways to say when it closes', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a day that another sentence or a span gives', () => {
+  it.each<[string, Said]>([
+    [
+      'Images by 9.00 pm on the Sunday before. For the December competition this means Sunday 6 December 2026.',
+      { closes: '2026-12-06T21:00' },
+    ],
+    [
+      "I want your pictures by teatime on Monday 7 December 2026 (call it 5 o'clock).",
+      { closes: '2026-12-07T17:00' },
+    ],
+    [
+      'The link is open from 1 to 20 March 2027 and closes at 8 pm on the last day.',
+      { closes: '2027-03-20T20:00' },
+    ],
+    [
+      'The term of reception finishes the 15 of April of 2027 at 20:00 hours.',
+      { closes: '2027-04-15T20:00' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

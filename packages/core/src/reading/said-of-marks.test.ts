@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** What may lie over the picture or round it. Each sentence with all that it says and nothing more. */
@@ -103,4 +103,35 @@ it.each<[string, Said]>([
   ],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('a list that one denial is meant for', () => {
+  it.each<[string, Said]>([
+    [
+      'JPEG. No frame, border or signature is permitted.',
+      { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. Neither frames nor captions are allowed.',
+      { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. No text, but a thin border is permitted.',
+      { formats: ['jpeg'], border: 'allowed', watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. Titles go into the e-mail and not onto the picture.',
+      { formats: ['jpeg'], watermark: 'forbidden' },
+    ],
+    [
+      'JPEG. A black line of 2 pixels round the picture is welcome.',
+      { formats: ['jpeg'], border: 'allowed' },
+    ],
+    [
+      'JPEG. No file above 1.2 MB, please: the frames have little memory.',
+      { bytesMax: 1200000, formats: ['jpeg'] },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

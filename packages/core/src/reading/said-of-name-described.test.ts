@@ -216,3 +216,42 @@ describe('names in other words', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a first word that is spelled out', () => {
+  it.each<[string, Said]>([
+    [
+      'Name them R3, then your number, then the title, underscores, like R3_044_Harbour Wall.jpg.',
+      {
+        name: {
+          example: 'R3_044_Harbour Wall.jpg',
+          parts: ['text:R3_', 'member number', 'text:_', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Label your files with club number, place in the running order and title (e.g. 31-05-Cold Frame.jpg).',
+      {
+        name: {
+          example: '31-05-Cold Frame.jpg',
+          parts: ['club number', 'text:-', 'sequence', 'text:-', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'The files must be named with the number, the name and the surname of the author: 1_Rita_Moura.jpg, 2_Rita_Moura.jpg',
+      {
+        name: {
+          example: '1_Rita_Moura.jpg',
+          parts: ['sequence', 'text:_', 'first name', 'text:_', 'surname'],
+          extension: 'jpg',
+        },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** Wishes, contradictions, sizes on paper, and figures that ask nothing. Each sentence with all that it says and nothing more. */
@@ -125,4 +125,20 @@ it.each<[string, Said]>([
   ],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('what is wished, what does not matter and what is not taken', () => {
+  it.each<[string, Said]>([
+    [
+      'JPEG. What would be nice: sRGB, about 2 MB.',
+      { bytesMax: 2000000, formats: ['jpeg'], colourSpace: 'sRGB', advice: ['bytesMax', 'colourSpace'] },
+    ],
+    ['JPEG. What does not matter: the dpi, whether there is a border.', { formats: ['jpeg'] }],
+    [
+      'JPEG. What we cannot take: TIFF, HEIC or anything above 5 MB.',
+      { bytesMax: 5000000, formats: ['jpeg'] },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });
