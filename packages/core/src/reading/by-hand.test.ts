@@ -32,10 +32,23 @@ describe('the name of a file', () => {
   ])('writes a date as %s has it', (example, form) => {
     const { sheet } = draftOf(`Send JPEG files. File name: species and date, e.g. ${example}`);
     expect(sheet.deliverables[0]?.name.parts).toMatchObject([
-      { kind: 'detail', detail: 'species' },
+      { kind: 'title' },
       { kind: 'text', text: '_' },
       { kind: 'date', of: 'taken', form },
     ]);
+  });
+
+  it('takes what differs from picture to picture for its title, and says so', () => {
+    const text = 'Send JPEG files. Name each with its catalogue number and your initials, e.g. 1187_KL.jpg';
+    const { sheet, notHeld } = draftOf(text);
+    expect(sheet.deliverables[0]?.name.parts.map(part => part.kind)).toEqual(['title', 'text', 'detail']);
+    expect(sheet.details.map(detail => detail.label)).toEqual(['Initials']);
+    expect(notHeld.map(note => note.text)).toContain(
+      'The name has the catalogue number of each picture: give it where the title is asked for.',
+    );
+    // Beside a title it is asked for once.
+    const beside = draftOf('Send JPEG files. Name: catalogue number and title, e.g. 1187_Low Tide.jpg').sheet;
+    expect(beside.details.map(detail => detail.label)).toEqual(['Catalogue number']);
   });
 });
 

@@ -9,7 +9,7 @@ const GREETING =
   /^(?:hi|hiya|hello|hey|dear|evening|morning|afternoon|good (?:morning|evening|day)|to all)\b.{0,30}$/i;
 /** What people join to hold exhibitions and competitions. */
 const BODY =
-  '(?:Camera Club|Club|Society|Circle|Federation|Union|Association|Alliance|Trust|Gallery|Museum|Board|Academy|College|University|Committee|Commission|Council|Foundation|Institute|School|Library|Archive|Collective|Group|League|Press|Review|Journal)';
+  '(?:Camera Club|Club|Society|Circle|Federation|Union|Association|Alliance|Trust|Gallery|Museum|Board|Academy|College|University|Committee|Commission|Council|Foundation|Institute|School|Library|Archive|Collective|Group|League|Centre|Service|Office|Press|Review|Journal)';
 /** Words that stand in a name: those with a capital, and small ones between them. */
 const NAME = "(?:(?:[A-Z\\d][\\w’'.-]*|of|the|and|for|in|&) ){0,7}";
 const ORGANISER = new RegExp(

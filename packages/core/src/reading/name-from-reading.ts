@@ -20,6 +20,14 @@ const DETAILS: Readonly<Record<string, string>> = {
   species: 'Species',
 };
 
+/** What differs from picture to picture, as a title does. */
+const OF_EACH_PICTURE = ['species', 'catalogue number'];
+
+/** The part of a name that a picture's title gives where the name has no title: its species, its catalogue number. */
+export function givenByTitle({ parts }: ReadNaming): string | undefined {
+  return parts?.includes('title') ? undefined : parts?.find(part => OF_EACH_PICTURE.includes(part));
+}
+
 /** The name pattern of a reading, without its extension, and the details that it draws on. */
 export function nameFromReading(
   naming: ReadNaming,
@@ -27,10 +35,12 @@ export function nameFromReading(
 ): { pattern: Omit<NamePattern, 'extension'>; details: Detail[] } {
   const form = titleForm(naming);
   const details: Detail[] = [];
+  const title = givenByTitle(naming) ?? 'title';
   const parts = (naming.parts ?? ['title']).map((part): NamePart => {
     if (part.startsWith('text:')) return { kind: 'text', text: part.slice(5) };
     if (part === 'section code' && hasSections) return { kind: 'section-code', form: 'as-typed' };
     if (part === 'date') return { kind: 'date', of: 'taken', form: dateForm(naming) };
+    if (part === title) return { kind: 'title', form };
     if (part === 'deliverable') return { kind: 'deliverable', form: 'lower' };
     if (part === 'sequence')
       return {

@@ -8,7 +8,7 @@ import {
   type Section,
 } from '../rules/rule-sheet.ts';
 import { wordsFor } from './align-example.ts';
-import { nameFromReading } from './name-from-reading.ts';
+import { givenByTitle, nameFromReading } from './name-from-reading.ts';
 import type { Claim, ReadDeliverable, Reading } from './reading.ts';
 import { sentencesOf } from './sentences-of.ts';
 import { NAME_DETAIL, rulesFromReading, type RuleWork } from './rules-from-reading.ts';
@@ -67,6 +67,12 @@ export function sheetFromReading(reading: Reading, text: string, title: SheetTit
         ? `How a name like ${reading.naming.example} is built was not understood; the title alone is used.`
         : 'No file names are described; the title alone is used.',
       claims: claimsOf('naming.example'),
+    });
+  const byTitle = givenByTitle(reading.naming);
+  if (byTitle !== undefined)
+    draft.notHeld.push({
+      text: `The name has the ${byTitle} of each picture: give it where the title is asked for.`,
+      claims: claimsOf('naming.parts'),
     });
   line('sections', 'sections');
   line('entries', 'maxFiles');
