@@ -19,9 +19,12 @@ const NAMED_ZONES: Readonly<Record<string, string>> = {
   PDT: '-07:00',
 };
 const ZONE = new RegExp(
-  `^[\\s,(]*(?:hours |hrs )?\\(?(?<name>${Object.keys(NAMED_ZONES).join('|')})\\b(?: ?(?<sign>[+−–-]) ?(?<hours>\\d{1,2})(?::(?<minutes>\\d\\d))?)?`,
+  `^[\\s,(]*(?:hours |hrs )?\\(?(?<name>${Object.keys(NAMED_ZONES).join('|')})\\b`,
   'i',
 );
+/** "UTC+2", "GMT -03:30". */
+const OFFSET =
+  /^[\s,(]*(?:hours |hrs )?\(?(?:UTC|GMT) ?(?<sign>[+−-])(?<hours>1[0-4]|0?\d)(?::?(?<minutes>[0-5]\d))?(?![\d./])/i;
 
 /** Characters between a day and its hour. */
 const FARTHEST = 60;
@@ -66,10 +69,10 @@ export function withPlace<T>(
 /** The zone that is named right here, as ISO 8601 writes it: "Z", "+01:00"; empty where none is. */
 export function zoneAt(after: string): string {
   // "12.00 noon UTC".
-  const { name, sign, hours, minutes } = ZONE.exec(after.replace(/^ ?(?:noon|midday)\b/i, ''))?.groups ?? {};
-  if (name === undefined) return '';
-  if (hours === undefined) return NAMED_ZONES[name.toUpperCase()] ?? '';
-  return `${sign === '+' ? '+' : '-'}${hours.padStart(2, '0')}:${minutes ?? '00'}`;
+  const behind = after.replace(/^ ?(?:noon|midday)\b/i, '');
+  const { sign, hours, minutes } = OFFSET.exec(behind)?.groups ?? {};
+  if (hours !== undefined) return `${sign === '+' ? '+' : '-'}${hours.padStart(2, '0')}:${minutes ?? '00'}`;
+  return NAMED_ZONES[ZONE.exec(behind)?.groups?.['name']?.toUpperCase() ?? ''] ?? '';
 }
 
 function clockOf(match: RegExpMatchArray): string | undefined {

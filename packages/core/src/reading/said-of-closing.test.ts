@@ -214,6 +214,11 @@ it.each<[string, Said]>([
 
 describe('more ways to say when it closes', () => {
   it.each<[string, Said]>([
+    [
+      'Deadline: 3 March 2027, 18:00 CET - 20 pictures at most.',
+      { closes: '2027-03-03T18:00+01:00', maxFiles: 20 },
+    ],
+    ['Deadline: 3 March 2027, 18:00 GMT -03:30', { closes: '2027-03-03T18:00-03:30' }],
     ['Deadline: March 3rd, 2027 at 11:59 p.m. EST.', { closes: '2027-03-03T23:59-05:00' }],
     ['Deadline 2027-03-03 23:59 UTC+1', { closes: '2027-03-03T23:59+01:00' }],
     ['Entries until 20 April 2027 at 12.00 noon UTC', { closes: '2027-04-20T12:00Z' }],
