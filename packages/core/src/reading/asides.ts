@@ -27,9 +27,13 @@ const ABOUT_OTHERS: readonly RegExp[] = [
 const ASKS =
   /\b(?:must|should|please|need(?:s|ed)? (?:to|us|your)|ha(?:s|ve) to|want|wanted|send|supply|submit|upload(?: your)?|may not|cannot|not|no|up to|at most|at least|max(?:imum)?|min(?:imum)?|only|than|under|within|limit(?:ed)?|refused?|reject\w*|now|this (?:year|season|time)|but|so|instead|therefore|deadline|entries|closing date|we (?:would|prefer|like|use)|prefer\w*|recommend\w*|choose|\d+ ?(?:mm|cm|px|pixels))\b/i;
 
-/** "In 2024 the limit was 2 MB", "The old rules allowed four images." */
-const PAST =
-  /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i;
+/** Sentences about what was, or what some have done, unless they lead to what is asked now. */
+const PAST: readonly RegExp[] = [
+  // "In 2024 the limit was 2 MB", "The old rules allowed four images."
+  /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i,
+  // "One entrant sent TIFFs", "A few of you still send Adobe RGB."
+  /^\W*(?:the (?:picture|image) that won|(?:one|two|three|some|a few|several|many|most|half|somebody|someone|nobody)(?: (?:of (?:you|them|us)|entrants?|members?|people|authors?))?) (?:still )?(?:sent|send|sends|entered|used|had|was|were)\b/i,
+];
 /** What leads from then to now. */
 const NOW =
   /\b(?:now|this (?:year|season|time)|but|so|instead|therefore|must|should|please|since)\b|\d[^.;]*\bto \d/i;
@@ -52,6 +56,9 @@ const NEVER_OURS: readonly RegExp[] = [
   // "At 300 dpi this gives a print of 8 x 6 inches."
   /\b(?:this|that|which) (?:gives|makes|means|corresponds to|is enough for) (?:you )?an? (?:\w+ )?print\b/i,
   // "Videos of up to two minutes and 200 MB can be sent by link."
+  // "My laptop shows 1366 x 768 pixels."
+  /^\W*(?:my|your|his|her|most|many) (?:laptops?|computers?|(?:mobile )?phones?|cameras?|tablets?|monitors?) (?:shows?|has|have|is|are|makes?|takes?|produces?)\b(?![^.;]*\b(?:must|should|please|so|but|need)\b)/i,
+  /\bhow many (?:of you )?(?:are|will be) coming\b|\bif you (?:are coming|(?:want|need|would like) an? (?:lift|place|seat|meal|ticket))\b/i,
   /^\W*(?:short )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
   /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
 ];
@@ -85,7 +92,7 @@ function isAside(sentence: string): boolean {
   const isOne = (words: RegExp) => words.test(sentence);
   return (
     (ABOUT_OTHERS.some(isOne) && !ASKS.test(sentence)) ||
-    (PAST.test(sentence) && !NOW.test(sentence)) ||
+    (PAST.some(isOne) && !NOW.test(sentence)) ||
     NEVER_OURS.some(isOne)
   );
 }
