@@ -43,7 +43,7 @@ const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
 /** Turns down what is named behind it. */
 export const NO_BEFORE = new RegExp(
-  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary|bother))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|advise against|(?:turn|switch)(?:ed)? off|forbidden|prohibited|leav(?:e|ing) out|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
+  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary|bother))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|advise against|(?:turn|switch)(?:ed)? off|forbidden|prohibited|leav(?:e|ing) (?:out|off)|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
   'i',
 );
 /** Turns down what is named before it. */

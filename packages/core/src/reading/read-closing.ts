@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|possible moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
+  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
@@ -44,9 +44,10 @@ function isDayOf(
   clause: string,
 ): previous is Segment {
   if (previous?.line !== line) return false;
-  const isNamed = /\b(?:that is|(?:this|that|which) means|this is|it is|that['’]s|i\.e\.|namely)\b/i.test(
-    clause,
-  );
+  const isNamed =
+    /\b(?:that is|(?:this|that|which) means|this is|it is|the next (?:date|one|deadline|day) is|that['’]s|i\.e\.|namely)\b/i.test(
+      clause,
+    );
   // "By 10 pm on the Friday before; Competition 1: 25 September 2026."
   const isLabelled =
     /^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, start)) && !datesIn(previous.text).length;

@@ -29,7 +29,7 @@ const KEEPS =
   /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
 const IS_FREE =
-  /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
+  /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\byou may\b[^.;]*\bor\b|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
   /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;

@@ -16,7 +16,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
 
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?|shows?|fits?) best\b/i;

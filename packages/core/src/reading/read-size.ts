@@ -19,7 +19,7 @@ const PAIR = new RegExp(
 const EXAMPLE_OF =
   /\b(?:for example|e\.g\.|such as|for instance|prints? (?:needs?|takes?|comes? to))[\s,]*$/i;
 const REFUSED_ABOVE =
-  /(?:(?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b|(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond|\b(?:that|this) size as a maximum\b|\bmust not (?:go|reach|extend) beyond\b|\b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)|\bthat is the (?:most|limit|maximum)|\b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b)/i;
+  /(?:(?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b|(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond|\b(?:that|this) size as a maximum\b|\bmust not (?:go|reach|extend) beyond\b|\b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)|\bthat is the (?:most|limit|maximum)|\bthese are (?:the )?(?:limits|maxim)|\b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b)/i;
 
 /** "Dimensions (h × w) 60 × 140 px". */
 const HEIGHT_FIRST_BEFORE = /\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)\s*[:=]?\s*$/i;

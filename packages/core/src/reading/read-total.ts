@@ -18,7 +18,7 @@ const LIMIT_BEFORE =
 
 /** What people do with entries. */
 const ENTERING =
-  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^take\b/i;
+  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^(?:take|add)\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
   /\b(?:(?:send|submit|enter|upload|bring|offer)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
@@ -52,8 +52,11 @@ const ANY_THINGS = new RegExp(THINGS, 'i');
 
 /** "In total", "altogether": such a number outweighs that of each section or email. */
 const IN_ALL = /^\W*(?:[\w-]+ ){0,4}?(?:in total|in all|altogether|overall|all told|across all)\b/i;
-const IN_ALL_BEFORE =
-  /\b(?:altogether|in total|in all|overall|total of|total number[^.;\d]{0,24}|total),? (?:no more than |not more than |up to |at most |a maximum of |max\.? )?$/i;
+/** Behind a number of its own it is that number's: "eight altogether, up to four of birds". */
+const IN_ALL_BEFORE = new RegExp(
+  `(?<!\\b(?:${COUNT}) (?:\\w+ )?)\\b(?:altogether|in total|in all|overall|total of|total number[^.;\\d]{0,24}|total),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )?$`,
+  'i',
+);
 
 /** What is counted is somebody else's, or is no entry. */
 const ABOUT_OTHERS =
@@ -114,6 +117,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   // "One author, two images at most" within a club's entry.
   if (/\bone (?:author|photographer|member|person|maker), $/i.test(lead)) return undefined;
   if (/\bzip\b/i.test(text.slice(count.from, count.to))) return undefined;
+  // "Teams of five, each with two images".
+  if (/\bteams? of $/i.test(lead)) return undefined;
   // "Marks out of 10".
   if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".

@@ -29,7 +29,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a|one) time|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -193,7 +193,9 @@ function singlesIn(text: string): Weighed[] {
       );
     if (isTurned && !isReduced && !isOfAll) return [];
     const isLeast = bound === 'min' && !isTurned;
-    const field = isLeast ? 'bytesMin' : isOfAll || /^g/i.test(unit) ? 'packageBytesMax' : 'bytesMax';
+    // A gigabyte is seldom one picture's.
+    const isLarge = /^g/i.test(unit) && !/\b(?:file size|(?:per|each) (?:file|image))\b/i.test(text);
+    const field = isLeast ? 'bytesMin' : isOfAll || isLarge ? 'packageBytesMax' : 'bytesMax';
     return [{ field, bytes, unit, from, to }];
   });
 }

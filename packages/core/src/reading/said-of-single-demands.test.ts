@@ -224,3 +224,32 @@ describe('demands in other words', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('demands told in a label, a list or two sentences', () => {
+  it.each<[string, Said]>([
+    ['FILE NAME. The image title only.', { name: { parts: ['title'] } }],
+    ['The file name gives the title and nothing else.', { name: { parts: ['title'] } }],
+    [
+      'JPEG, 1600 pixels wide, 1200 pixels high: these are limits, not targets.',
+      { width: { max: 1600 }, height: { max: 1200 }, formats: ['jpeg'] },
+    ],
+    ['JPEG. You may leave the EXIF data in or take them out.', { formats: ['jpeg'] }],
+    [
+      'JPEG. What to leave off: your name, frames, anything written.',
+      { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+    ],
+    ['TIFF. Attach the profile.', { formats: ['tiff'], profileEmbedded: true }],
+    ['TIFF. File size: max. 1 GB', { bytesMax: 1000000000, formats: ['tiff'] }],
+    ['We want 400 square pictures, jpeg.', { ratio: [1, 1], formats: ['jpeg'] }],
+    ['JPEG. Mail them (not more than 20 MB at a time).', { formats: ['jpeg'], packageBytesMax: 20000000 }],
+    ['How many: eight altogether, up to four of birds and up to four of people.', { maxFiles: 8 }],
+    ['Teams of five, each with two images, so ten images from each club.', { maxFiles: 10 }],
+    [
+      'Images by 22:00 on the Monday before; the next date is 8 February 2027.',
+      { closes: '2027-02-08T22:00' },
+    ],
+    ['30 April 2027, 20:00, is the last moment.', { closes: '2027-04-30T20:00' }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -41,7 +41,7 @@ function blocksOf(segments: readonly Segment[]): Block[] {
     const isGap = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
     if (head !== undefined) blocks.push((current = { head, segments: [segment], facts: new Map() }));
     // One empty line may follow the heading itself.
-    else if (!current || (isGap && current.segments.length > 1) || FOR_ALL.test(segment.text))
+    else if (!current || (isGap && current.segments.length > 1) || isForAll(segment, segments[i - 1]))
       current = undefined;
     else {
       current.segments.push(segment);
@@ -51,6 +51,10 @@ function blocksOf(segments: readonly Segment[]): Block[] {
   });
   return blocks;
 }
+
+/** "All files …", but not "Add 3 to 20 pictures. Each must …". */
+const isForAll = ({ text, line }: Segment, before: Segment | undefined) =>
+  FOR_ALL.test(text) && !(/^each (?:must|should|is|has)\b/i.test(text) && before?.line === line);
 
 /** Headings of other matters than a kind of file. */
 const OF_RULES =
