@@ -180,7 +180,9 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does not matter|irrelevant|ignore|makes no difference|no effect)\b/i.test(text)
+    /\b(?:no matter|does not matter|if it makes you happy|irrelevant|ignore|makes no difference|no effect)\b/i.test(
+      text,
+    )
   )
     return [];
   const at = {

@@ -41,7 +41,7 @@ const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
-  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|remove\b[^.;]{0,24}\b(?:that|which) (?:gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
 /** "(location data has leaked before)" tells why. */
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
 

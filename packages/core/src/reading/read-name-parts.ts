@@ -214,7 +214,7 @@ function isNamedAfter(text: string, example: string | null): boolean {
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [a-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {

@@ -118,7 +118,7 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   if (/\bone (?:author|photographer|member|person|maker), $/i.test(lead)) return undefined;
   if (/\bzip\b/i.test(text.slice(count.from, count.to))) return undefined;
   // "Teams of five, each with two images".
-  if (/\bteams? of $/i.test(lead)) return undefined;
+  if (/\bteams? of $/i.test(lead) && !count.things) return undefined;
   // "Marks out of 10".
   if (/\bout of $/i.test(lead) && !count.things) return undefined;
   // "A close-up of one piece".

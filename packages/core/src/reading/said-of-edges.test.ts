@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** The long and the short edge. Each sentence with all that it says and nothing more. */
@@ -124,4 +124,66 @@ it.each<[string, Said]>([
   ],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('kinds that one sentence names', () => {
+  it.each<[string, Said]>([
+    [
+      'Please give me the cover picture as a TIFF, 300 x 210 mm at 350 dpi, and the back picture as a JPEG of at least 1500 pixels on the short side.',
+      { width: { exact: 4134 }, height: { exact: 2894 }, formats: ['tiff'], ppi: { exact: 350 } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});
+
+describe('what a person says in passing', () => {
+  it.each<[string, Said]>([
+    ['JPEG. A border is a matter of taste.', { formats: ['jpeg'], border: 'allowed' }],
+    ["JPEG. Borders are at the member's discretion.", { formats: ['jpeg'], border: 'allowed' }],
+    [
+      'JPEG. It is not permitted to put watermark, signature or margin.',
+      { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+    ],
+    ['JPEG. 300 dpi? Put it in if it makes you happy.', { formats: ['jpeg'] }],
+    [
+      "JPEG. I like sRGB, so I'd go with that.",
+      { formats: ['jpeg'], colourSpace: 'sRGB', advice: ['colourSpace'] },
+    ],
+    [
+      'One, square, between 400 and 1000 pixels, JPG or PNG',
+      {
+        width: { min: 400, max: 1000 },
+        height: { min: 400, max: 1000 },
+        ratio: [1, 1],
+        formats: ['jpeg', 'png'],
+      },
+    ],
+    ['On a stick, or mail (her box takes 20 MB at once)', { packageBytesMax: 20000000 }],
+    ['Limit of reception: 30 of June of 2027, 24h00.', { closes: '2027-06-30T23:59' }],
+    [
+      'Filename = Title_Firstname Surname.jpg',
+      {
+        name: {
+          example: 'Title_Firstname Surname.jpg',
+          parts: ['title', 'text:_', 'first name', 'text: ', 'surname'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Year first in the file name, then what it shows: 1987 Bath Abbey.jpg.',
+      {
+        name: {
+          example: '1987 Bath Abbey.jpg',
+          parts: ['year', 'text: ', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

@@ -104,10 +104,27 @@ function splitSizes(segment: Segment): Segment[] {
   });
 }
 
+const NAMED_AS =
+  /\bthe (?<name>[a-z-]+) (?:pictures?|images?|photos?|files?|versions?) as an? (?=[^,;.]{0,20}\b(?:jpe?g|tiff?|png)\b)/gi;
+
+/** "The cover picture as a TIFF of …, and the back picture as a JPEG of …". */
+function splitNamed(segment: Segment): Piece[] {
+  const names = [...segment.text.matchAll(NAMED_AS)];
+  if (new Set(names.map(m => m.groups?.['name'])).size < names.length) return [];
+  return names.map((match, i) => ({
+    ...segment,
+    text: segment.text.slice(match.index, names[i + 1]?.index),
+    start: segment.start + match.index,
+    kind: (match.groups?.['name'] ?? '').toLowerCase(),
+  }));
+}
+
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
 export function splitWithin(segment: Segment): Segment[] {
   const sized = splitSizes(segment);
   if (sized.length > 1) return sized;
+  const named = splitNamed(segment);
+  if (named.length > 1) return named;
   const starts = [...segment.text.matchAll(PIECE)].map(
     m => m.index + (m[0].length - m[0].trimStart().length),
   );
