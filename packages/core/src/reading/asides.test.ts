@@ -269,6 +269,7 @@ describe('sentences that speak of something else and ask for something all the s
       { width: { exact: 1400 }, height: { exact: 1050 } },
     ],
     ['The deadline has been moved from 1 May 2027 to 15 May 2027.', { closes: '2027-05-15' }],
+    ['The exhibition closes for entries on 5 May 2027.', { closes: '2027-05-05' }],
     ['sRGB is the colour space we prefer.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   ])('%s', (text, said) => {
     expect(saidBy(text)).toEqual(said);

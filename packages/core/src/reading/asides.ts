@@ -42,23 +42,25 @@ const NOW =
 const NEVER_OURS: readonly RegExp[] = [
   // "Lunch is 9.50 and must be ordered by 20 March."
   new RegExp(
-    `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?|exhibition)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|order(?:ed)?|booked|paid|reserved|closes)\\b`,
+    `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|order(?:ed)?|booked|paid|reserved)\\b`,
     'i',
   ),
   /^\W*(?:the |our )?(?:gallery|reserve|office|shop|museum|library|hall|desk|darkroom) (?:is|are|will be) (?:open|closed)\b/i,
+  // "The exhibition opens on 1 June and closes on 30 June", but not what closes for entries.
+  /^\W*(?:the |our )?(?:\w+ )?exhibition (?:opens|runs|closes)\b(?![^.;]*\b(?:for|to) (?:entries|submissions|entrants|pictures|photographs|images)\b)/i,
   /^\W*what (?:does not|doesn['’]t) matter\s*:/i,
   // "How to resize: open the picture, type 1600 in the longer field."
   /^\W*how to (?:resize|reduce|save|export|convert|make)\b[^?]{0,40}:/i,
-  /\b(?:choose|use|try|at|with) a lower quality\b|\bhalves the (?:size|weight)\b/i,
+  /\b(?:choose|use|try|at|with) a lower quality\b(?! than)|\bhalves the (?:size|weight)\b/i,
   // "Example: 6000 x 4000 pixels becomes 1600 x 1067", "so a square picture would be 1050 x 1050 pixels".
   /\d ?(?:px|pixels)?\b[^.;]{0,20}\bbecomes? \d/i,
   /^\W*so,? an? [^.;]{3,40}\bwould be \d/i,
   // "At 300 dpi this gives a print of 8 x 6 inches."
   /\b(?:this|that|which) (?:gives|makes|means|corresponds to|is enough for) (?:you )?an? (?:\w+ )?print\b/i,
-  // "Videos of up to two minutes and 200 MB can be sent by link."
   // "My laptop shows 1366 x 768 pixels."
   /^\W*(?:my|your|his|her|most|many) (?:laptops?|computers?|(?:mobile )?phones?|cameras?|tablets?|monitors?) (?:shows?|has|have|is|are|makes?|takes?|produces?)\b(?![^.;]*\b(?:must|should|please|so|but|need)\b)/i,
   /\bhow many (?:of you )?(?:are|will be) coming\b|\bif you (?:are coming|(?:want|need|would like) an? (?:lift|place|seat|meal|ticket))\b/i,
+  // "Videos of up to two minutes and 200 MB can be sent by link."
   /^\W*(?:short )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
   /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
 ];
