@@ -162,10 +162,11 @@ function nameOf({ segments }: Group): string {
   const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
-  // "Main picture (JPEG, 2000 px); up to four further pictures (…)".
-  const bracketed =
-    /^(?:up to \w+ )?(?<kind>[a-z][a-z-]+ (?:pictures?|images?|photos?|files?|versions?)) \(/i.exec(text)
-      ?.groups?.['kind'];
-  const subject = counted ?? bracketed ?? SUBJECT.exec(text)?.groups?.['name'];
+  // "Main picture (JPEG, 2000 px); up to four further pictures (…)", "the cover picture as a TIFF".
+  const named =
+    /^(?:up to \w+ |the )?(?<kind>[a-z][a-z-]+ (?:pictures?|images?|photos?|files?|versions?)) (?:\(|as an? )/i.exec(
+      text,
+    )?.groups?.['kind'];
+  const subject = counted ?? named ?? SUBJECT.exec(text)?.groups?.['name'];
   return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? 'file';
 }

@@ -10,6 +10,16 @@ const kindsIn = (text: string) =>
   );
 
 describe('splitDeliverables', () => {
+  it('keeps for all kinds what a sentence says before it names them', () => {
+    const text =
+      'In sRGB please send the cover picture as a TIFF of 4000 x 3000 px, and the back picture as a JPEG of 1500 x 1000 px.';
+    expect(kindsIn(text)).toEqual({
+      '': ['In sRGB please send '],
+      'cover picture': ['the cover picture as a TIFF of 4000 x 3000 px, and '],
+      'back picture': ['the back picture as a JPEG of 1500 x 1000 px.'],
+    });
+  });
+
   it('leaves a text about one kind whole, even where it contradicts itself', () => {
     for (const text of [
       'JPEG, sRGB, 1400 x 1050 pixels, 2 MB.\nImages must fit within 1400 by 1000 pixels.',

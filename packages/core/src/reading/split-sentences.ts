@@ -108,15 +108,19 @@ const NAMED_AS =
   /\bthe (?<name>[a-z-]+) (?:pictures?|images?|photos?|files?|versions?) as an? (?=[^,;.]{0,20}\b(?:jpe?g|tiff?|png)\b)/gi;
 
 /** "The cover picture as a TIFF of …, and the back picture as a JPEG of …". */
-function splitNamed(segment: Segment): Piece[] {
+function splitNamed(segment: Segment): Segment[] {
   const names = [...segment.text.matchAll(NAMED_AS)];
-  if (new Set(names.map(m => m.groups?.['name'])).size < names.length) return [];
-  return names.map((match, i) => ({
+  const [first] = names;
+  if (!first || new Set(names.map(m => m.groups?.['name'])).size < names.length) return [segment];
+  const pieces = names.map((match, i): Piece => ({
     ...segment,
     text: segment.text.slice(match.index, names[i + 1]?.index),
     start: segment.start + match.index,
     kind: (match.groups?.['name'] ?? '').toLowerCase(),
   }));
+  // What stands before the first of them is meant for all.
+  const lead = { ...segment, text: segment.text.slice(0, first.index) };
+  return pieces.length > 1 ? [lead, ...pieces] : [segment];
 }
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
