@@ -37,12 +37,12 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
 const SORT = '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?<label>[A-Za-z][a-z]{2,14}(?: (?!and\\b)[A-Z][a-z]{2,14})?)(?=\\s*(?:,|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b)[A-Z][a-z]{2,14})?)(?=\\s*(?:,|and\\b|\\.|$))`,
   'gi',
 );
 
 const PLAIN_LIST = new RegExp(
-  `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+(?!per\\b|each\\b)[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?(?:(?:,| and)+ (?:${COUNT})\\s+(?!per\\b|each\\b)[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?)+)`,
+  `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+(?!per\\b|each\\b)[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?(?:(?:,| and)+ (?:${COUNT})\\s+(?!per\\b|each\\b)(?:of [a-z]+ )?[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?)+)`,
   'i',
 );
 /** "2 colour and 2 mono images". */

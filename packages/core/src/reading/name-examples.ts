@@ -45,6 +45,18 @@ export function trimExample(name: string, isSentenceStart = false): string {
 
 const TIE = '\u00a0';
 
+/** "E.g. 112 - Frosted Reeds", "joined by hyphens: 1932-Staithe-01": a name without its ending, at the end of a clause. */
+const WITHOUT_ENDING =
+  /(?:\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]))/i;
+
+/** A name that a sentence shows without its ending, with its place. */
+export function exampleWithoutEnding(text: string): { name: string; at: number } | undefined {
+  const match = WITHOUT_ENDING.exec(text);
+  const name = match?.groups?.['name'];
+  if (!match || name === undefined) return undefined;
+  return { name, at: match.index + match[0].lastIndexOf(name) };
+}
+
 /** A text with blanks for the names of files that it shows; the words that lead up to one stay. */
 export function withoutNames(text: string): string {
   return text.replace(EVERY_EXAMPLE, shown => {

@@ -12,9 +12,9 @@ const HEADS = {
 
 /** Whose number, name or code makes which part. The first row that fits counts. */
 const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners: string])[] = [
-  ['section code', 'code', 'section|class|category|theme'],
+  ['section code', 'code', 'section|class|category|theme|age group'],
   ['member number', 'number', "(?:author|member|photographer|maker|entrant)['’]s club"],
-  ['club number', 'number', 'club|school'],
+  ['club number', 'number', 'club|school|(?<!age )group'],
   [
     'member number',
     'number',
@@ -62,7 +62,8 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
 const LENGTH = '(?:(?:\\w+|\\d)[- ](?:letter|figure|digit|character)s? )?';
 const ARTICLE = '(?:(?:the|your|each|every|its|their|an?) )?';
 /** "The author's surname", "the member's club number": whose part it is changes nothing. */
-const PERSON = "(?:(?:author|artist|photographer|member|maker|entrant|owner)['’]s (?:own )?)?";
+const PERSON =
+  "(?:(?:author|artist|photographer|member|maker|entrant|owner|child|pupil|student)['’]s (?:own )?)?";
 
 /** Both ways of saying what belongs to what: "membership number", "number of the member". */
 const OWNED_FORMS = OWNED.map(([part, head, owners]) => {

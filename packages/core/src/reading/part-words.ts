@@ -54,7 +54,7 @@ const JOINT =
 
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART =
-  /\b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions)\b|\byear group\b/gi;
+  /\b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions)\b|\byear group\b|\bname of the (?:place|location|site|village|town|school|building|street)\b/gi;
 
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;

@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
+  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:first |1st )?(?:round|stage|phase)(?: one| 1)? ends|bring (?:them|it|these|yours|(?:the|your) files)\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
@@ -56,6 +56,63 @@ function isDayOf(
   return (isNamed || isLabelled) && isDue;
 }
 
+/** The words of a sentence that belong to one of its days: what stands before another day belongs to that. */
+function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string {
+  const start = stamps[i]?.start ?? 0;
+  const before = text
+    .slice(Math.max(0, start - 110), start)
+    // "By the end of the August meeting (19th August)".
+    .replace(
+      /(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
+      '',
+    )
+    // "Two weeks before the opening, which is to say by 8 May".
+    .replace(/^.*\b(?:which|that) is to say\b/is, '');
+  const last = stamps
+    .slice(0, i)
+    .filter(s => s.value !== null)
+    .at(-1);
+  return before.slice(Math.max(0, before.length - (start - (last?.end ?? 0))));
+}
+
+/** "Bookings for the assessment close on 26 February". */
+const OF_BOOKING = /\bbookings?\b[^.;]{0,60}\bclos(?:e|es|ing)\b[^.;]*$/i;
+
+/** Whether a day is that of the bookings, said before it or right behind it. */
+function isOfBooking(text: string, { end }: Stamp): boolean {
+  const behind = /^[^.;]{0,30}/.exec(text.slice(end))?.[0] ?? '';
+  return OF_BOOKING.test(text.slice(0, end) + behind);
+}
+
+/** How a day stands in a span, or behind "after". */
+interface DayInSpan {
+  endsSpan: boolean;
+  isEndOfSpan: boolean;
+  isTooLate: boolean;
+}
+
+/** Whether a day is that of something else: the judging, the opening, a later stage. */
+function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInSpan): boolean {
+  if (
+    NOT_DEADLINE.test(clause) &&
+    !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
+  )
+    return true;
+  // What comes later has a day of its own.
+  if (/\b(?:(?:stage|phase) (?:two|2|three|3)|second (?:stage|phase))\b/i.test(clause)) return true;
+  // "It opens on 1 March and closes on 30 April."
+  if (
+    /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
+    !endsSpan &&
+    !(isEndOfSpan && /\b(?:is|are|stays?) open\b/i.test(clause)) &&
+    !isTooLate &&
+    !/\bopens? (?:for \w+ )?(?:until|till)\b/i.test(clause)
+  )
+    return true;
+  // "Entries are accepted from 1 March" is where they begin.
+  return /\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate;
+}
+
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
   // The day in a file's name closes nothing.
@@ -78,19 +135,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         text.slice(0, stamp.start),
       ) &&
       (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));
-    const before = text
-      .slice(Math.max(0, stamp.start - 110), stamp.start)
-      // "By the end of the August meeting (19th August)".
-      .replace(
-        /(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
-        '',
-      );
-    // What stands before another day belongs to that.
-    const last = stamps
-      .slice(0, i)
-      .filter(s => s.value !== null)
-      .at(-1);
-    const clause = before.slice(Math.max(0, before.length - (stamp.start - (last?.end ?? 0))));
+    const clause = clauseBefore(text, stamps, i);
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
     const isEndOfSpan =
       /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i.test(
@@ -112,24 +157,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^(?:Q[.:] ?)?when\b/i.test(text) ||
       /^when\b/i.test(label) ||
       isNamedDay;
-    if (
-      NOT_DEADLINE.test(clause) &&
-      !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
-    )
-      continue;
-    // What comes later has a day of its own.
-    if (/\b(?:stage|phase) (?:two|2|three|3)\b/i.test(clause)) continue;
-    // "It opens on 1 March and closes on 30 April."
-    if (
-      /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
-      !endsSpan &&
-      !(isEndOfSpan && /\b(?:is|are|stays?) open\b/i.test(clause)) &&
-      !isTooLate &&
-      !/\bopens? (?:for \w+ )?(?:until|till)\b/i.test(clause)
-    )
-      continue;
-    // "Entries are accepted from 1 March" is where they begin.
-    if (/\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate) continue;
+    const span = { endsSpan, isEndOfSpan, isTooLate };
+    if (isOtherDay(clause, span) || isOfBooking(text, stamp)) continue;
     const isAlone =
       /:\s*(?:by|before|until|till|not later than)\s*(?:\w+day,? )?$/i.test(clause) ||
       (text.length < 60 &&
@@ -167,7 +196,7 @@ function withoutDate({ text: whole, start }: Segment): Found[] {
   // "In by the 30th": the month is left out; "March 2027": the day.
   const match =
     spoken ??
-    /\b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?(?:(?:first|second|third|fourth|last) Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
+    /\b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))|\b(?:by|before|until|till|on) (?:next |this |the coming )?(?:mon|tues|wednes|thurs|fri|satur|sun)day,? (?:that is )?the (\d{1,2}(?:st|nd|rd|th))\b(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|next|the))|\b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b|\b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)|\b(?:by|before|until|till) ((?:the )?(?:(?:first|second|third|fourth|last) Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))|\bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b|\b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b|\b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b|\b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b|\b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))/i.exec(
       text,
     );
   if (!match || NOT_DEADLINE.test(text.slice(0, match.index))) return [];

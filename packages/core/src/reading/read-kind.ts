@@ -73,7 +73,7 @@ function isDenied(text: string, at: number): boolean {
   return (
     DENIED.test(before) ||
     /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
-      text.slice(at).replace(/^\S+/, ''),
+      text.slice(at).replace(/^[\w.]+/, ''),
     )
   );
 }
@@ -115,7 +115,9 @@ export function readColourSpace(segment: Segment): Found[] {
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
             text.slice(0, m.index),
           ) &&
-          !/\b(?:we|printers?)\b[^.;]{0,20}\bconvert\w*\b[^.;]{0,30}\bto $/i.test(text.slice(0, m.index)) &&
+          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $/i.test(
+            text.slice(0, m.index),
+          ) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
             text.slice(0, m.index),
           ),
@@ -125,7 +127,10 @@ export function readColourSpace(segment: Segment): Found[] {
   // "Greyscale" among other words is often about the picture; only a file mode counts.
   const usable = hits.filter(
     h =>
-      (h.space !== 'gray' || !/^ (?:for|where)\b/i.test(text.slice(h.end))) &&
+      (h.space !== 'gray' ||
+        !/^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
+          text.slice(h.end),
+        )) &&
       (h.space !== 'gray' ||
         /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
@@ -180,7 +185,7 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does not matter|if it makes you happy|irrelevant|ignore|makes no difference|no effect)\b/i.test(
+    /\b(?:no matter|does not matter|not (?:necessary|needed|required|important)|if it makes you happy|irrelevant|ignore|makes no difference|no effect)\b/i.test(
       text,
     )
   )

@@ -1,6 +1,7 @@
-import { EVERY_EXAMPLE, EXAMPLE, trimExample } from './name-examples.ts';
+import { EVERY_EXAMPLE, EXAMPLE, exampleWithoutEnding, trimExample } from './name-examples.ts';
 import { partsOfExample } from './name-literals.ts';
-import { partsNamed } from './part-words.ts';
+import { partOfWord } from './name-vocabulary.ts';
+import { hasOtherPart, partsNamed } from './part-words.ts';
 import { readParts, readPlaceholder } from './read-name-parts.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
@@ -60,12 +61,33 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     if (naming.example === name)
       claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);
   }
+  if (!naming.example) readWithoutEnding(about, naming, claim);
   readPlaceholder(about, naming, claim);
   readParts(about, segments, naming, claim);
   readCharacters(about, naming, claim);
   if (!naming.spaces && hasSpacedExample) naming.spaces = 'allowed';
   readExtension(segments, about, naming);
   return { naming, found };
+}
+
+/** "Membership number - title, e.g. 112 - Frosted Reeds": an example without its ending, beside the parts. */
+function readWithoutEnding(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  for (const segment of about) {
+    const shown = exampleWithoutEnding(segment.text);
+    // Words that stand for parts are a pattern and no example.
+    const isPatterned = shown?.name.split(/ - |[_-]| /).some(word => partOfWord(word) !== undefined);
+    if (
+      !shown ||
+      isPatterned ||
+      !ABOUT_NAMES.test(segment.text) ||
+      !(partsNamed(segment.text).length || hasOtherPart(segment.text))
+    )
+      continue;
+    naming.example = shown.name;
+    if (/ /.test(shown.name)) naming.spaces ??= 'allowed';
+    claim('example', segment, shown.at, shown.at + shown.name.length);
+    return;
+  }
 }
 
 /** "The title, a comma and your number: Old Salt, 221.jpg". */

@@ -6,7 +6,7 @@ import type { Segment } from './segments.ts';
 
 const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
 const PHYSICAL = new RegExp(
-  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?:w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  `(?<a>${LENGTH})\\s*(?:mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?<side>w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*(?<b>${LENGTH})\\s*(?<unit>mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
   'i',
 );
 /** "45 mm high and 35 mm wide". */
@@ -84,6 +84,8 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
     PHYSICAL_NAMED.test(text)
   )
     return undefined;
+  // "Either 80 mm (one column) or 168 mm wide" is a choice.
+  if (/\beither\b[^.;]{0,20}\d\s*(?:[mc]m)\b[^.;\d]{0,40}\bor \d/i.test(text)) return undefined;
   const long = LONG_PRINT.exec(text);
   const one = long ? null : ONE_SIDE.exec(text);
   const match = long ?? one;
@@ -130,12 +132,15 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     )?.index ?? text.length;
   const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);
   if (match) {
-    const written = (match[4] ?? '').toLowerCase();
+    const { a = '', b = '', side = '', unit: named = '' } = match.groups ?? {};
+    const written = named.toLowerCase();
     const unit = written === 'mm' || written === 'cm' ? written : 'in';
     const perUnit = PER_UNIT[unit] ?? 1;
     const end = match.index + match[0].length;
-    const both = [readDecimal(match[1] ?? ''), readDecimal(match[3] ?? '')] as const;
-    const [width, height] = HEIGHT_FIRST.test(text.slice(end)) ? [both[1], both[0]] : both;
+    const both = [readDecimal(a), readDecimal(b)] as const;
+    // "4.5 cm (height) x 3.5 cm (width)".
+    const isTurned = HEIGHT_FIRST.test(text.slice(end)) || /^h/i.test(side);
+    const [width, height] = isTurned ? [both[1], both[0]] : both;
     return {
       widthIn: width * perUnit,
       heightIn: height * perUnit,

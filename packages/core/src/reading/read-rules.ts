@@ -86,7 +86,7 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   claimAll(reading.claims, naming.found, undefined);
   // "Press image: one per artist" counts pictures of that kind; what is said beside the kinds counts entries.
   const beside = groups.length > 1 ? readTotal(commonOf(groups).map(withoutMark), read) : [];
-  const total = beside.length ? beside : readTotal(unmarked, read);
+  const total = beside.length ? beside : withoutKinds(readTotal(unmarked, read), groups);
   settle(reading, 'maxFiles', total, value => (reading.maxFiles = value as number));
   const weights = unmarked.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
@@ -95,6 +95,11 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   reading.closes = closing.closes;
   reading.questions.push(...closing.questions);
   claimAll(reading.claims, [closing.from], undefined);
+}
+
+/** "One portrait; one signature": where each kind is asked for once, these are no entries. */
+function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
+  return groups.length > 2 && total.length > 1 && total.every(f => f.value === 1) ? [] : total;
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {

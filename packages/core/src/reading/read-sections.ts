@@ -3,11 +3,13 @@ import { limitOfSection, readAnnounced, readNamed, readTaking } from './named-se
 import { readCount } from './quantities.ts';
 import { listInLines, listInSentence } from './section-lists.ts';
 import { eachOf, type ReadSections } from './section-words.ts';
+import { tableOfSections } from './section-table.ts';
 import type { Segment } from './segments.ts';
 
 /** Sections with their codes and limits: in a list, or named in passing. */
 export function readSections(segments: readonly Segment[]): ReadSections {
   const read =
+    tableOfSections(segments) ??
     listInLines(segments) ??
     readCounted(segments) ??
     readPlainCounted(segments) ??

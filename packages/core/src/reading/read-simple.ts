@@ -55,8 +55,9 @@ const SIMPLE: readonly Simple[] = [
     field: 'bitDepth',
     words: /\b(8|16)[- ]?bits?\b/i,
     value: m => Number(m[1]),
-    // "8 or 16 bits" leaves it free.
-    unless: /\b(?:8|16)-?(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
+    // "8 or 16 bits" leaves it free, "greyscale images must be 8 bit" speaks of some.
+    unless:
+      /^\W*(?:gr[ae]y-?scale|monochrome|line) (?:images|scans|files) (?:should|must|are)\b|\b(?:8|16)-?(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
   },
   {
     field: 'bitDepth',
@@ -141,6 +142,12 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words: /\b(\d{2,3})\s*(?:%|per ?cent)\s*(?:jpe?g )?quality\b/i,
+    value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words:
+      /\bjpe?gs?(?: files?)? at (?:about |at least )?(\d{2,3}) ?(?:%|per ?cent)(?! (?:size|scale|view|zoom))/i,
     value: m => `${m[1]}%`,
   },
   {

@@ -29,7 +29,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a time|one time|once)|(?:her|his|my|our|the) (?:in|mail)?box takes|(?:whole|complete|entire|full) (?:application|upload|folder|set|transfer|delivery|parcel)|for all\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a time|one time|once)|(?:her|his|my|our|the) (?:in|mail)?box takes|(?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)|(?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)|for all\b|for the (?:whole )?lot\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -90,7 +90,10 @@ function isPackage(text: string, from: number, to: number): boolean {
     .slice(Math.max(0, from - 70), from)
     .replace(/^.*\d\s*(?:[kmg]i?b|megs?|megabytes?)\b/is, '')
     // "10 MB per file and 40 MB in total".
-    .replace(/^\s*(?:per (?:file|image|picture|photo)|each|apiece)\s*(?:,|;|and|but|with)\s*/i, '')
+    .replace(
+      /^\s*(?:(?:per|for (?:each|every)|each) (?:file|image|picture|photo)|each|apiece)\s*(?:,|;|and|but|with)\s*/i,
+      '',
+    )
     // "3 pictures per member, JPEG, 3 MB".
     .replace(
       /\b(?:\d+|pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
@@ -101,7 +104,7 @@ function isPackage(text: string, from: number, to: number): boolean {
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (
-    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)|per (?:file|image|picture)|files? each)\b/i.test(
+    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)|per (?:file|image|picture)|files? each)\b/i.test(
       part,
     )
   )

@@ -254,3 +254,18 @@ describe('a day that another sentence or a span gives', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('the day of a round, and days beside it', () => {
+  it.each<[string, Said]>([
+    ['First round ends Sunday 7 March 2027 at midnight.', { closes: '2027-03-07T23:59' }],
+    ['Bring them on a stick on 2 Feb or mail them to Walter before then.', { questions: ['closes'] }],
+    ['I need them by next Friday, the 19th, say teatime.', { questions: ['closes'] }],
+    [
+      'Bookings for the assessment on 8 May 2027 close on 26 February 2027; files must be uploaded by 9 April 2027.',
+      { closes: '2027-04-09' },
+    ],
+    ['We need them two weeks before the opening, which is to say by 8 May 2027.', { closes: '2027-05-08' }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

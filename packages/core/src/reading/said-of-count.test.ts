@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** How many pictures one person or one club may send. Each sentence with all that it says and nothing more. */
@@ -139,4 +139,24 @@ it.each<[string, Said]>([
   ['Quota: 4 PDIs per member.', { maxFiles: 4 }],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('stills, and lists that count in words', () => {
+  it.each<[string, Said]>([
+    ['As agreed every one of us brings 6 stills for the show.', { maxFiles: 6 }],
+    ['c) 60 words about your work', {}],
+    [
+      'Each club submits ten pictures: five colour, three monochrome and two of natural history.',
+      {
+        maxFiles: 10,
+        sections: [
+          [null, 'colour', 5],
+          [null, 'monochrome', 3],
+          [null, 'natural history', 2],
+        ],
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

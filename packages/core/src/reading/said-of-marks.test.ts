@@ -135,3 +135,16 @@ describe('a list that one denial is meant for', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('frames that are no border, and borders by another name', () => {
+  it.each<[string, Said]>([
+    ['They must be landscape, otherwise the frame cuts off heads.', {}],
+    ['Please do not add a black surround yourselves.', { border: 'forbidden', canvas: { allowed: false } }],
+    [
+      'No borders except a keyline of one pixel where a picture has a white background.',
+      { border: 'allowed' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

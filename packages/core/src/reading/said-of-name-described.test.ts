@@ -255,3 +255,39 @@ describe('a first word that is spelled out', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a name without its ending, or with a place', () => {
+  it.each<[string, Said]>([
+    [
+      'The image file shall be named: Membership Number - Title of Image, e.g. 112 - Frosted Reeds.',
+      {
+        name: {
+          example: '112 - Frosted Reeds',
+          parts: ['member number', 'text: - ', 'title'],
+          spaces: 'allowed',
+        },
+      },
+    ],
+    [
+      'File names consist of the year, the place and a number, joined by hyphens: 1932-Staithe-01.',
+      { name: { example: '1932-Staithe-01' } },
+    ],
+    [
+      'Rename each one with your surname and the name of the place (Whitlock_Mill Bridge.jpg).',
+      { name: { example: 'Whitlock_Mill Bridge.jpg', spaces: 'allowed', extension: 'jpg' } },
+    ],
+    [
+      "Name the file with the age group letter, the group number and the child's first name: C_14_Amy.jpg",
+      {
+        name: {
+          example: 'C_14_Amy.jpg',
+          parts: ['section code', 'text:_', 'club number', 'text:_', 'first name'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    ['Umlauts, blanks and special signs are forbidden in file names.', { name: { spaces: 'forbidden' } }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -299,3 +299,30 @@ describe('sizes', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('sides with a least and a greatest, or named in brackets', () => {
+  it.each<[string, Said]>([
+    [
+      'JPEG, not smaller than 1200 pixels and not larger than 2400 pixels on the longest side.',
+      { longEdge: { min: 1200, max: 2400 }, formats: ['jpeg'] },
+    ],
+    [
+      'Each must be a JPEG, RGB, no smaller than 2000 pixels and no larger than 3500 pixels along its longest side.',
+      { longEdge: { min: 2000, max: 3500 }, formats: ['jpeg'] },
+    ],
+    [
+      'Photograph: size 4.5 cm (height) x 3.5 cm (width), scanned at 200 dpi, JPG.',
+      { width: { exact: 276 }, height: { exact: 354 }, formats: ['jpeg'], ppi: { exact: 200 } },
+    ],
+    [
+      'The picture is 45 mm (H) by 35 mm (W) at 300 dpi, JPG.',
+      { width: { exact: 413 }, height: { exact: 531 }, formats: ['jpeg'], ppi: { exact: 300 } },
+    ],
+    [
+      'The width is either 80 mm (single column) or 168 mm (full width), at 300 ppi.',
+      { ppi: { exact: 300 } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -173,3 +173,27 @@ describe('formats, colour and density', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('weights of all files, and files that somebody else makes', () => {
+  it.each<[string, Said]>([
+    [
+      "The club's images are to be sent together as one zip archive of no more than 50 MB, named with the name of the club.",
+      { packageBytesMax: 50000000 },
+    ],
+    ['Yes: 12 MB for each file and 60 MB for the lot.', { bytesMax: 12000000, packageBytesMax: 60000000 }],
+    [
+      'Individual files must stay under 4 MB and the whole portfolio under 50 MB.',
+      { bytesMax: 4000000, packageBytesMax: 50000000 },
+    ],
+    [
+      'Send them by a file transfer service, because our mail rejects anything above 20 MB.',
+      { packageBytesMax: 20000000 },
+    ],
+    ['RGB please, our printer does the conversion to CMYK.', {}],
+    ['Greyscale photographs should be 8 bit, TIFF.', { formats: ['tiff'] }],
+    ['JPEG, 300 dpi is not necessary.', { formats: ['jpeg'] }],
+    ['jpg at 85% or better', { formats: ['jpeg'], quality: '85%' }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

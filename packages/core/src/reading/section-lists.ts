@@ -65,7 +65,11 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
   };
 }
 
-const INTRO_OF_LINE = new RegExp(`^(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`, 'i');
+/** "Sections: A …", "2.3 The categories are: Mammals". */
+const INTRO_OF_LINE = new RegExp(
+  `^(?:\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]?\\s+)?(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`,
+  'i',
+);
 
 const LEAD_TO_CLASS = new RegExp(`^[A-Z][a-z ]{3,30}:\\s+(?=${SECTION} (?:[A-Z]|\\d+)\\b)`, 'i');
 
@@ -220,12 +224,16 @@ const OF_COLOUR = /^(?:colou?r|mono(?:chrome)?|black and white)\b/i;
 /** What stands in brackets behind every name, or leaves a choice, belongs to none. */
 function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
   const asides = new Set(items.map(item => item.aside));
-  const isShared = asides.size === 1 || items.some(item => /\bor\b|^(?:under|over|any)\b/i.test(item.aside));
+  const isChoice = ({ aside }: SectionItem) => /\bor\b|^(?:under|over|any)\b/i.test(aside);
+  const isTwice = ({ label }: SectionItem) => items.filter(item => item.label === label).length > 1;
+  // "Open (colour)" and "Open (monochrome)" are told apart by it, whatever stands behind the others.
+  const isShared = (item: SectionItem) =>
+    asides.size === 1 || isChoice(item) || (items.some(isChoice) && !isTwice(item));
   const codes = items.map(item => item.code);
   const areSame = items.length > 1 && new Set(codes).size === 1;
-  return items.map(({ code, label, limit, aside }) => ({
-    code: areSame ? null : code,
-    label: !isShared && OF_COLOUR.test(aside) ? `${label} (${aside})` : label,
-    limit,
+  return items.map(item => ({
+    code: areSame ? null : item.code,
+    label: !isShared(item) && OF_COLOUR.test(item.aside) ? `${item.label} (${item.aside})` : item.label,
+    limit: item.limit,
   }));
 }

@@ -12,8 +12,8 @@ export interface ReadSections {
 }
 
 /** What organisers call a section. */
-export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|divisions?)';
-export const SECTIONS = '(?:sections|classes|categories|themes|divisions)';
+export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|divisions?|age groups?)';
+export const SECTIONS = '(?:sections|classes|categories|themes|divisions|age groups)';
 /** Words that head a line about files or money, and name no section. */
 export const NOT_SECTION =
   /^(?:max|min|how|(?:one|two|three|four|five|six|ten) (?:per|in|for|of)|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?|gold|silver|bronze|medals?|ribbons?|awards?|entry(?: (?:fee|per))|for|jury|judg\w*|total|altogether|overall|exhibition|results?|notification|opening|catalogue|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|june|july|august|september|october|november|december|rule|step|stage|sections?|class(?:es)?|categor(?:y|ies)|themes?(?! ["“])|names?|e-?mail|address|send|please|no|yes|all|any|each|every|in|up|you|we|if)\b/i;

@@ -94,7 +94,14 @@ function slashed(text: string): { text: string; start: number }[] | undefined {
 /** "… three pictures max.": that word stands behind its number and may end a sentence. */
 const MOST_BEHIND = /(?:\d|\b(?:one|two|three|four|five|six|ten)\b)[\w ]{1,16} (?:max|min)\.$/i;
 
+/** "1. Flowers   2. Vegetables   3. Sheds": items in a row, counted from one, whose numbers end no sentence. */
+function isCountedRow(text: string): boolean {
+  const numbers = [...text.matchAll(/(?:^|\s)(\d{1,2})[.)]\s+(?=[A-Z])/g)];
+  return numbers.length >= 3 && numbers[0]?.index === 0 && numbers.every((m, i) => Number(m[1]) === i + 1);
+}
+
 function cutAtSentences(text: string, isSmall: boolean): { text: string; start: number }[] {
+  const isRow = isCountedRow(text);
   const found: { text: string; start: number }[] = [];
   let from = 0;
   const end = /[.!?;]+(?=["”’)]*\s)/g;
@@ -117,6 +124,7 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
       /^\s*\(?(?:[0-9a-z]{1,2}|[ivx]{1,4})(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))
     )
       continue;
+    if (match[0] === '.' && isRow && /\s\d{1,2}\.$/.test(head)) continue;
     // "Entry no. 12", but "the answer is no. Please …".
     if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".

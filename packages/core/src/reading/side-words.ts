@@ -60,7 +60,7 @@ export function sideAfter(after: string): SideSaid | undefined {
 /** "1500 and 3000 pixels on the long edge": the side stands behind the second number and is meant for both. */
 export function sideAfterRange(after: string): SideSaid | undefined {
   const second =
-    /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|-|–|—|\/|,)\s*(?:up to |(?:and )?(?:a |the )?(?:max(?:imum)?|at most|no more than|not more than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i.exec(
+    /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|but|nor|-|–|—|\/|,)\s*(?:up to |(?:(?:and|but|nor) )?(?:a |the )?(?:max(?:imum)?|at most|(?:no |not )?(?:more|larger|bigger|longer|greater|wider|higher|taller) than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i.exec(
       after,
     );
   return second ? sideAfter(after.slice(second[0].length)) : undefined;

@@ -53,11 +53,12 @@ export function aspectsOf(segment: Segment): Facts {
 }
 
 /** "1600 × 1200" and "1600 on the long edge" can be said of one file: sides that are named differently, the greatest the same. */
-function isAlike(aspect: Aspect, a: string, b: string): boolean {
+function isAlike(aspect: Aspect, a: string, b: string, isNamed = false): boolean {
   if (a === b) return true;
   const numbers = (value: string) => (value.match(/\d+/g) ?? []).join();
   // "1400 × 1050" bare in one place and as a limit in another is the same size.
   if (aspect === 'size' && numbers(a) === numbers(b)) return true;
+  if (isNamed) return false;
   const isBox = (value: string) => /width|height/.test(value);
   const greatest = (value: string) => Math.max(...(value.match(/\d+/g) ?? []).map(Number));
   return aspect === 'size' && isBox(a) !== isBox(b) && greatest(a) === greatest(b);
@@ -66,15 +67,15 @@ function isAlike(aspect: Aspect, a: string, b: string): boolean {
 /** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
 export function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
   const different = [...a].flatMap(([aspect, value]) =>
-    b.has(aspect) && !isAlike(aspect, value, b.get(aspect) ?? '') ? [aspect] : [],
+    b.has(aspect) && !isAlike(aspect, value, b.get(aspect) ?? '', isNamed) ? [aspect] : [],
   );
   // Under names of their own, sizes alone tell them apart.
   if (isNamed && (different.includes('size') || different.includes('formats'))) return true;
   return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
 }
 
-const isSame = (a: Facts, b: Facts) =>
-  [...a].every(([aspect, value]) => isAlike(aspect, value, b.get(aspect) ?? value));
+const isSame = (a: Facts, b: Facts, isNamed: boolean) =>
+  [...a].every(([aspect, value]) => isAlike(aspect, value, b.get(aspect) ?? value, isNamed));
 
 /** Sentences that go on about the file of the sentence before. */
 const GOES_ON = /^(?:it|this|that|these|they|the same)\b/i;
@@ -88,15 +89,18 @@ interface Described extends Group {
 /** "Half-page pictures: …": a name that stands for more than a shape or a property. */
 function headOf({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
-  // "The archive copy is an uncompressed TIFF".
-  const copy = /^The (?<head>[a-z-]+ (?:copy|file|version)) (?:is|must|should|has)\b/.exec(own)?.groups?.[
-    'head'
-  ];
-  if (copy) return copy;
+  // "The archive copy is …", "The ten pictures must each be …; the layout image …".
+  const copy = OF_SUBJECT.exec(own)?.groups?.['head'];
+  if (copy && !OF_SHAPE.test(copy) && !UNTOLD.test(copy)) return copy.toLowerCase();
   const head = /^(?<head>[A-Za-z][A-Za-z -]{2,30}):\s/.exec(own)?.groups?.['head'];
   return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
 }
 
+const OF_SUBJECT =
+  /^The (?<head>(?:[a-z-]+ ){1,2}(?:cop(?:y|ies)|files?|versions?|images?|pictures?|photos?|photographs?|scans?|shots?)) (?:is|are|must|should|has|have|will)\b/i;
+/** Words that go with pictures of any kind. */
+const UNTOLD =
+  /^(?:digital|projected|submitted|entered|uploaded|actual|final|finished|digitised|competition|entry|above|said|smaller|larger|resulting|edited|original|image) /i;
 const OF_SHAPE =
   /\b(?:landscape|portrait|horizontal|vertical|upright|squares?|panoram\w*|colou?r|mono\w*|round|now|before|old|new|either|both|all)\b/i;
 
@@ -110,9 +114,10 @@ export function splitByConflict(segments: readonly Segment[]): Group[] | undefin
     const head = headOf(segment);
     // "Double-page pictures: 420 × 270 mm; single-page pictures: …": under a name a size is enough.
     if (!own || own.size < (head !== undefined && own.has('size') ? 1 : 2)) continue;
-    let group = groups.find(g => isSame(g.facts, own));
-    const isApart = (g: Described) =>
-      areApart(g.facts, own, head !== undefined && g.head !== undefined && g.head !== head);
+    /** Under names of their own: "The ten pictures …", "the layout image …". */
+    const isNamed = (g: Described) => head !== undefined && g.head !== undefined && g.head !== head;
+    let group = groups.find(g => isSame(g.facts, own, isNamed(g)));
+    const isApart = (g: Described) => areApart(g.facts, own, isNamed(g));
     if (!group && !groups.every(isApart)) return undefined;
     if (!group) groups.push((group = { label: undefined, segments: [], facts: new Map(), head }));
     for (const [aspect, value] of own) group.facts.set(aspect, value);
@@ -158,7 +163,7 @@ const SUBJECT =
   /^(?:the |your |each |an? )?(?!(?:it|they|this|that|these|files?|images?|pictures?|photos?|entries|please|send|we|you)\b)(?<name>[a-z][a-z-]+(?: [a-z-]+)?) (?:is|are|must|should|has|have)\b/i;
 
 /** The kind that a sentence names, what it is for, or what it speaks of. */
-function nameOf({ segments }: Group): string {
+function nameOf({ segments, head }: Described): string {
   const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
@@ -168,5 +173,5 @@ function nameOf({ segments }: Group): string {
       text,
     )?.groups?.['kind'];
   const subject = counted ?? named ?? SUBJECT.exec(text)?.groups?.['name'];
-  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? 'file';
+  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? head ?? 'file';
 }

@@ -21,7 +21,14 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
-    byHeads(segments, segments.map(itemHead)) ??
+    byHeads(
+      segments,
+      segments.map(segment => itemHead(segment)),
+    ) ??
+    byHeads(
+      segments,
+      segments.map(segment => itemHead(segment, true)),
+    ) ??
     byHeads(
       segments,
       segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
@@ -101,16 +108,23 @@ function sentenceHead(segment: Segment, next: Segment | undefined): string | und
     : undefined;
 }
 
-/** "(a) a portfolio of 10 to 15 photographs as JPEG files, 2500 px …", "- one portrait, JPEG, 600 × 800 px". */
-function itemHead({ text }: Segment): string | undefined {
-  if (!ITEM_MARK.test(text) || !A_FORMAT.test(text) || !A_MEASURE.test(text)) return undefined;
+/**
+ * "(a) a portfolio of 10 to 15 photographs as JPEG files, 2500 px …", "- one portrait, JPEG, 600 × 800 px".
+ *
+ * @param isByPurpose names it by what it is for, where two items show the same: "a photograph of your work for the guide"
+ */
+function itemHead({ text }: Segment, isByPurpose = false): string | undefined {
+  if (!ITEM_MARK.test(text) || !A_FORMAT.test(text)) return undefined;
+  if (!A_MEASURE.test(text) && !A_QUALITY.test(text)) return undefined;
   const head =
     /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bwith\b))/i.exec(
       text.replace(ITEM_MARK, ''),
     )?.groups?.['kind'];
   if (head === undefined || head.split(/\s+/).length > 4) return undefined;
   // "A JPEG for the jury": what it is for tells it apart.
-  const purpose = A_FORMAT.test(head) ? /\bfor (?:the |our )?(\w+)/i.exec(text)?.[1] : undefined;
+  const purpose =
+    isByPurpose || A_FORMAT.test(head) ? /\bfor (?:the |our )?(\w+)/i.exec(text)?.[1] : undefined;
+  if (isByPurpose && !purpose) return undefined;
   return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
 }
 

@@ -21,9 +21,10 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
   }
   const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text) && !isOfMount(s.text)));
   if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
-  const added = kinds.length
-    ? undefined
-    : (readPaired(whole) ?? readOrdered(whole) ?? readAdded(whole) ?? readForUse(whole));
+  const added =
+    kinds.length > 1
+      ? undefined
+      : (readPaired(whole) ?? readOrdered(whole) ?? readAdded(whole) ?? readForUse(whole));
   if (added) return added;
   const [extra] = kinds;
   if (
@@ -84,16 +85,25 @@ const PIECE =
 
 /** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
 const SIZED =
-  /\b(?<name>[A-Za-z]{2,20}(?:-[a-z]{2,12})?) (?:pictures|images|photos|photographs|plates|files)(?: (?:at|of)|:)? (?=\d+ ?[x×] ?\d+ ?(?:mm|cm|px|pixels))/g;
+  /\b(?<name>[A-Za-z]{2,20}(?:-[a-z]{2,12})?) (?:pictures|images|photos|photographs|plates|files)(?:(?: (?:run|come|are|are printed|are shown|appear|reproduce))? (?:at|of)|:)? (?=\d+ ?[x×] ?\d+ ?(?:mm|cm|px|pixels))/g;
 const OF_SHAPE = /^(?:landscape|portrait|horizontal|vertical|upright|square|all|your|our|the|both)$/i;
 
 function splitSizes(segment: Segment): Segment[] {
   const named = [...segment.text.matchAll(SIZED)].filter(m => !OF_SHAPE.test(m.groups?.['name'] ?? ''));
   if (named.length < 2) return [segment];
-  return named.map(({ index, 0: written, groups }, i): Piece => {
-    const text = segment.text.slice(index, named[i + 1]?.index);
+  // "…, in each case at 300 ppi".
+  const end = /,? (?:(?:in (?:each|both) cases?|both|each|all)\b)/i.exec(
+    segment.text.slice(named.at(-1)?.index),
+  );
+  const upto = (named.at(-1)?.index ?? 0) + (end?.index ?? segment.text.length);
+  const forAll = { ...segment, text: segment.text.slice(upto), start: segment.start + upto };
+  const pieces = named.map(({ index, 0: written, groups }, i): Piece => {
+    const text = segment.text.slice(index, named[i + 1]?.index ?? upto);
     // The name stands before a colon, so that the size counts as that of a kind.
-    const headed = `${written.trimEnd().replace(/ (?:at|of)$|:$/i, '')}:`.padEnd(written.length);
+    const headed =
+      `${written.trimEnd().replace(/(?: (?:run|come|are|appear|reproduce)(?: (?:printed|shown))?)? (?:at|of)$|:$/i, '')}:`.padEnd(
+        written.length,
+      );
     const own = headed.slice(0, written.length) + text.slice(written.length);
     return {
       ...segment,
@@ -102,6 +112,7 @@ function splitSizes(segment: Segment): Segment[] {
       kind: (groups?.['name'] ?? '').toLowerCase(),
     };
   });
+  return forAll.text ? [...pieces, forAll] : pieces;
 }
 
 const NAMED_AS =
@@ -176,14 +187,20 @@ export function splitWithin(segment: Segment): Segment[] {
 const ALSO_ASKED =
   /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload)|(?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?)(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
 
+/** "Layout plan: a further JPEG, 1920 × 1280 pixels". */
+const ADDED_AS = /^(?<what>[A-Z][a-z]+(?: [a-z]+){0,2}): (?:an?|one) (?:further|additional|extra|second)\b/;
+
+/** What a sentence asks for in addition. */
+const askedToo = ({ text }: Segment) =>
+  (ALSO_ASKED.exec(text) ?? ADDED_AS.exec(text))?.groups?.['what']?.trim().toLowerCase();
+
 /** One more kind of file that a later sentence asks for, and the sentences that go on about it. */
 function readAdded(segments: readonly Segment[]): Group[] | undefined {
   const at = segments.findIndex(
-    s => ALSO_ASKED.test(s.text) && (A_FORMAT.test(s.text) || A_MEASURE.test(s.text)),
+    s => askedToo(s) !== undefined && (A_FORMAT.test(s.text) || A_MEASURE.test(s.text)),
   );
-  const what = ALSO_ASKED.exec(segments[at]?.text ?? '')
-    ?.groups?.['what']?.trim()
-    .toLowerCase();
+  const asked = segments[at];
+  const what = asked && askedToo(asked);
   if (at < 1 || !what || !segments.slice(0, at).some(s => SPEC.test(s.text))) return undefined;
   const isOfIt = (segment: Segment, i: number) =>
     i === at ||

@@ -1,16 +1,12 @@
 import { A_FORMAT, labelOf, PROPERTY } from './kind-words.ts';
 import { linesOf, type Segment } from './segments.ts';
+import { cellsOf, type Cell } from './table-cells.ts';
 import type { Group } from './group.ts';
 
 export interface Table {
   groups: Group[];
   start: number;
   end: number;
-}
-
-interface Cell {
-  text: string;
-  start: number;
 }
 
 /** Columns set apart by tabs, bars or two and more spaces, with the kinds of file over the columns or before the rows. */
@@ -112,11 +108,4 @@ function readColumns(lines: readonly Line[]): Table | undefined {
 function headCells(cells: Cell[], ...below: ({ text: string; start: number } | undefined)[]): Cell[] {
   const isAsWide = below.some(row => row && cellsOf(row).length === cells.length && !RULED.test(row.text));
   return isAsWide ? cells.slice(1) : cells;
-}
-
-function cellsOf(line: { text: string; start: number }): Cell[] {
-  const cells: Cell[] = [];
-  for (const match of line.text.matchAll(/[^\s|](?:(?!\s{2,}|\t|\||\s\|).)*/g))
-    cells.push({ text: match[0].trim(), start: line.start + match.index });
-  return cells;
 }
