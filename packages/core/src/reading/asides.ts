@@ -67,7 +67,7 @@ const NEVER_OURS: readonly RegExp[] = [
 
 /** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
 const REPLACED: readonly RegExp[] = [
-  /(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})\bfrom [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
+  /\b(?=from )(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
 ];

@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:first |1st )?(?:round|stage|phase)(?: one| 1)? ends|bring (?:them|it|these|yours|(?:the|your) files)\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
+  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:round|stage|phase)(?: one| 1)? ends|bring (?:them|it|these|yours|(?:the|your) files)\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
@@ -23,6 +23,9 @@ const TOO_LATE =
 
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
+
+/** Days of one sentence that are looked at; a calendar in a row has a dozen. */
+const MOST_DAYS = 24;
 
 /** What stands between the two ends of a span. */
 const SPANS = /^(?:,? ?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
@@ -63,7 +66,7 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     .slice(Math.max(0, start - 110), start)
     // "By the end of the August meeting (19th August)".
     .replace(
-      /(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
+      /(?=meeting|evening)(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
       '',
     )
     // "Two weeks before the opening, which is to say by 8 May".
@@ -81,7 +84,7 @@ const OF_BOOKING = /\bbookings?\b[^.;]{0,60}\bclos(?:e|es|ing)\b[^.;]*$/i;
 /** Whether a day is that of the bookings, said before it or right behind it. */
 function isOfBooking(text: string, { end }: Stamp): boolean {
   const behind = /^[^.;]{0,30}/.exec(text.slice(end))?.[0] ?? '';
-  return OF_BOOKING.test(text.slice(0, end) + behind);
+  return OF_BOOKING.test(text.slice(Math.max(0, end - 120), end) + behind);
 }
 
 /** How a day stands in a span, or behind "after". */
@@ -116,7 +119,7 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
   // The day in a file's name closes nothing.
-  const stamps = datesIn(withoutNames(text));
+  const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
   if (!stamps.length) return withoutDate(segment);
   const found: Found[] = [];
   for (const [i, stamp] of stamps.entries()) {

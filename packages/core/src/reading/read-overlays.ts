@@ -37,7 +37,7 @@ const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
 /** "On the picture: nothing. Around the picture: nothing." */
 function readNone(segment: Segment): Found[] {
   const match =
-    /(?<!\b(?:titles?|names?|language)\b[^.;]{0,60})\b(?:leave|keep) (?:it|them|the image|your image|(?:the |your )?images) clean\b|^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
+    /\b(?=leave |keep )(?<!\b(?:titles?|names?|language)\b[^.;]{0,60})(?:leave|keep) (?:it|them|the image|your image|(?:the |your )?images) clean\b|^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
       segment.text,
     );
   if (!match) return [];
