@@ -2,7 +2,8 @@ import { joinTexts } from './part-words.ts';
 
 /** What each part of a name looks like in a filled-in example, as pattern text. */
 const SHAPES: Readonly<Record<string, string>> = {
-  title: '[^_]+?|.+?',
+  // A title ends in a letter or figure, and never in the dash behind it.
+  title: "[^_]*?[\\w’'!?)]|.*?[\\w’'!?)]",
   species: '[^_]+?|.+?',
   author: "[A-Za-z][A-Za-z’' ]*?",
   surname: "(?:[Dd]e |[Vv]an |[Vv]on |O['’]|Mc|Mac)?[A-Z][a-z’']+(?:-[A-Z][a-z]+)?|[A-Z]{3,}|[a-z]{2,}",
@@ -37,7 +38,7 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
   const shapes = parts.map(part =>
     part.startsWith('text:') ? `(${part.slice(5)})` : `(${SHAPES[part] ?? NUMBER})`,
   );
-  const tight = shapes.map(shape => shape.replace('|.+?', ''));
+  const tight = shapes.map(shape => shape.replace(/\|\.[+*]\?.*(?=\)$)/, ''));
   const isBracketed = stem !== named;
   const joined = (pieces: readonly string[], joint: string) =>
     pieces.reduce((all, piece, i) => {
@@ -47,6 +48,8 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   return (
     [...SEPARATORS, SEPARATOR, `${SEPARATOR}|${TOUCH}`]
+      // "01 Kite Over Marsh - Helen Roe": where a dash parts the name, spaces alone do not.
+      .filter(joint => joint !== ' ' || !stem.includes(' - '))
       // Where underscores part the name, none stands in a title.
       .map(joint =>
         new RegExp(`^${joined(joint === '_' || joint.length > 8 ? tight : shapes, joint)}$`).exec(stem),

@@ -7,7 +7,7 @@ const HEADS = {
   code: 'code|letters?|initials?|abbreviation|prefix|number',
   name: 'names?',
   /** "Image name: …" heads a line about files. */
-  called: 'name(?!s| ?:)',
+  called: 'name(?!s| ?[:=])',
 } as const;
 
 /** Whose number, name or code makes which part. The first row that fits counts. */
@@ -18,7 +18,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber',
   ],
   ['club code', 'code', 'club|society|team|school'],
   ['club code', 'name', 'club|society|team'],
@@ -108,6 +108,8 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   applicant: 'author',
   entrant: 'author',
   participant: 'author',
+  observer: 'author',
+  recorder: 'author',
   photo: 'deliverable',
   sign: 'deliverable',
   signature: 'deliverable',

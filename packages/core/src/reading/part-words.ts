@@ -20,7 +20,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
   ],
   ['title', /\bwhat (?:it|the (?:image|picture)) shows\b/gi],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],

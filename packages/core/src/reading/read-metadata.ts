@@ -26,7 +26,7 @@ const STAYS =
 const GOES =
   /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
-  /\b(?:keep|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
+  /\b(?:keep|with (?:its|their|all|full|complete)(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
 const IS_FREE =
   /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\byou may\b[^.;]*\bor\b|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
@@ -43,7 +43,7 @@ const CARRIED =
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
 /** "(location data has leaked before)" tells why. */
-const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)/gi;
+const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b[^()]*\)/gi;
 
 /** Where another note begins within a sentence. */
 const NEXT_NOTE =

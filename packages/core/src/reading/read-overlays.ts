@@ -181,7 +181,9 @@ function readUnderDenial(segment: Segment, before: Segment | undefined): Found[]
     before !== undefined &&
     before.text.length < 60 &&
     before.line < segment.line &&
-    (/\b(?:not|never|no)\b[^.]*\b(?:picture|image|photo(?:graph)?|work|print)s?:?$/i.test(before.text) ||
+    (/\b(?:not|never|no)\b[^.]*\b(?:(?:picture|image|photo(?:graph)?|work|print)s?|(?:in|on) it):?$/i.test(
+      before.text,
+    ) ||
       /^(?:forbidden|prohibited|not (?:allowed|permitted|wanted|accepted))[:.]?$/i.test(before.text));
   if (!isHead || segment.text.length > 100) return [];
   const whole = /[\s\S]+/.exec(segment.text);

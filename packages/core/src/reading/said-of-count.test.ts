@@ -160,3 +160,12 @@ describe('stills, and lists that count in words', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('numbers that are asked of you', () => {
+  it.each<[string, Said]>([
+    ['You will be asked to upload a PDF portfolio and, separately, ten single images.', { maxFiles: 10 }],
+    ['One exhibit per class. 12 images from us.', { maxFiles: 12 }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -148,3 +148,19 @@ describe('frames that are no border, and borders by another name', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('words for what was named before', () => {
+  it.each<[string, Said]>([
+    [
+      'Put your name and the name of the street in the file name. Please do not put either on the picture.',
+      { watermark: 'forbidden' },
+    ],
+    ["Please don't write it on the picture.", { watermark: 'forbidden' }],
+    [
+      'It is not permitted to sign the images or to add borders wider than 3 pixels.',
+      { border: 'allowed', watermark: 'forbidden' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** What is hidden in the file, and pictures that must be monochrome. Each sentence with all that it says and nothing more. */
@@ -122,4 +122,15 @@ it.each<[string, Said]>([
   ['One of the four pictures must be black and white.', {}],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('notes that come with a file', () => {
+  it.each<[string, Said]>([
+    [
+      'The original file from the camera, uncropped (JPEG; no raw files), with its EXIF data.',
+      { formats: ['jpeg'], strip: false },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

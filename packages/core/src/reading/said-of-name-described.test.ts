@@ -291,3 +291,47 @@ describe('a name without its ending, or with a place', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('names of readers, and titles with a dash behind', () => {
+  it.each<[string, Said]>([
+    [
+      'photo name = reader number + short title, e.g. R5521_Sluice at Dawn.jpg',
+      {
+        name: {
+          example: 'R5521_Sluice at Dawn.jpg',
+          parts: ['member number', 'text:_', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Numbered 01 to 12 and then the title and the author like 01 Kite Over Marsh - Helen Roe.jpg.',
+      {
+        name: {
+          example: '01 Kite Over Marsh - Helen Roe.jpg',
+          parts: ['sequence', 'text: ', 'title', 'text: - ', 'author'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Called by your payroll number, e.g. 448102.jpg',
+      { name: { example: '448102.jpg', parts: ['member number'], extension: 'jpg' } },
+    ],
+    [
+      'File name: your number, your order, title, for instance 056_1_Old Oak.jpg',
+      {
+        name: {
+          example: '056_1_Old Oak.jpg',
+          parts: ['member number', 'text:_', 'sequence', 'text:_', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

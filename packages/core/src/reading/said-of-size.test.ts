@@ -326,3 +326,14 @@ describe('sides with a least and a greatest, or named in brackets', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a frame that a picture fits inside', () => {
+  it.each<[string, Said]>([
+    [
+      'They want 1920 x 1200 (fit inside it), JPEG quality 10.',
+      { width: { max: 1920 }, height: { max: 1200 }, formats: ['jpeg'], quality: '10' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -20,7 +20,7 @@ const CODE_BEFORE =
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(
-  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor))?(?:(?<=${THINGS}), [a-z ]+(?=\\)))?\\)?$`,
+  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
   'i',
 );
 const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
@@ -60,6 +60,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   if (named) rest = `${named['code'] ?? ''}) ${named['label'] ?? ''}`;
   const called = CALLED.exec(rest);
   rest = rest.slice(called?.[0].length ?? 0);
+  // "Class 74   (under 12s) My pet".
+  if (called) rest = rest.replace(/^(\S{1,4}\s+)\((?:under|over|up to) [^()]*\)\s+/i, '$1');
   const before = called ? CODE_CALLED.exec(rest) : CODE_BEFORE.exec(rest);
   const groups = before?.groups ?? {};
   let code =

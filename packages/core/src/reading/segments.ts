@@ -145,6 +145,9 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
       /^(?:max\.? )?\d[\d.,]* ?[KMG]B\b[^.;]{0,20}(?:[.;]|$)/i.test(next)
     )
       continue;
+    // "Uncropped (JPEG; no raw files), with its notes".
+    const inside = /\([^()]*$/.exec(text.slice(from, upto));
+    if (match[0] === ';' && inside && /^[^()]{0,60}\)/.test(next)) continue;
     // "Our street (old or new!) in pictures".
     if (/^[)"”’]+\s+[a-z]/.test(next)) continue;
     // A sentence may begin with sRGB.

@@ -78,14 +78,15 @@ function headOf(
     isAlone &&
     /^["“]?[A-Z]/.test(own) &&
     own.length <= 50 &&
-    own.split(/\s+/).length <= 7 &&
+    own.split(/\s+/).length <= 9 &&
     !/[.;,?!]$/.test(own);
   // "Colour: sRGB" and "- colour, plain background" are what stands under one.
   if (
     !isHead ||
     SPEC.test(own) ||
     OF_TEXT.test(own) ||
-    OF_RULES.test(own) ||
+    // "The banner at the top of your page" is no page.
+    OF_RULES.test(own.replace(/(?<=\w) (?:at|in|on|for|of|from) .*$/, '')) ||
     own.includes(':') ||
     // "From the website:" and "From the handbook:" say twice what is asked of one file.
     /^(?:from|according to|in|on) (?:the|our)\b/i.test(own) ||
