@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { parseRuleSheet } from '@able-frame/core';
-import { downloaded, field, openBrowser, pageErrors, press, seeText } from './browser.ts';
+import { devTools, downloaded, field, openBrowser, pageErrors, press, seeText } from './browser.ts';
 import { slope } from './make-pictures.ts';
 import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
@@ -119,6 +119,22 @@ it('keeps the sheet, gives it away as a file, and takes it back only after showi
   await seeText(driver, '13 rule sheets are here.');
 });
 
+it('prints the card of every sheet on one page, and nothing else of the screen', async () => {
+  const { driver } = stage.browser;
+  for (const tab of await driver.findElements(By.css('[role="tab"]'))) {
+    await tab.click();
+    const title = (await tab.getText()).split('\n')[0] ?? '';
+    const paper = (await devTools(driver, 'Page.printToPDF', A4)) as { data: string };
+    const pages = Buffer.from(paper.data, 'base64')
+      .toString('latin1')
+      .match(/\/Type\s*\/Page\b/g);
+    expect([title, pages?.length]).toEqual([title, 1]);
+    await devTools(driver, 'Emulation.setEmulatedMedia', { media: 'print' });
+    expect((await (await driver.findElement(By.css('main'))).getText()).split('\n')[0]).toContain(title);
+    await devTools(driver, 'Emulation.setEmulatedMedia', { media: '' });
+  }
+});
+
 it('is taken in elsewhere and used for a picture, which is proven against it', async () => {
   const { downloads } = stage.browser;
   const file = await downloaded(downloads, '.json');
@@ -173,6 +189,9 @@ it('follows the organiser’s newer text, and says which submission that puts in
   await seeText(driver, 'Exactly 1500 × 1000');
   await seeText(driver, 'At most 400,000 bytes');
 });
+
+/** The paper of most clubs, in inches. */
+const A4 = { paperWidth: 8.27, paperHeight: 11.69 };
 
 async function choose(label: string, option: string): Promise<void> {
   const select = await field(stage.browser.driver, label);

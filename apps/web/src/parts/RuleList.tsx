@@ -86,6 +86,7 @@ function Group({ title, children }: { title: string; children: React.ReactNode }
       borderColor="hair"
       _last={{ borderBottomWidth: '0' }}
       direction={{ base: 'column', sm: 'row' }}
+      className="card-group"
     >
       <chakra.dt width={{ sm: '104px' }} flex="none" padding="10px 14px 4px" fontWeight="600" color="inkSoft">
         {title}
@@ -99,7 +100,13 @@ function Group({ title, children }: { title: string; children: React.ReactNode }
 
 function Line({ children }: { children: React.ReactNode }) {
   return (
-    <Box padding="10px 14px" borderBottomWidth="1px" borderColor="hair" _last={{ borderBottomWidth: '0' }}>
+    <Box
+      className="card-line"
+      padding="10px 14px"
+      borderBottomWidth="1px"
+      borderColor="hair"
+      _last={{ borderBottomWidth: '0' }}
+    >
       {children}
     </Box>
   );
@@ -131,7 +138,7 @@ function RuleLine({ rule }: { rule: Rule }) {
       <chakra.div color="inkSoft" fontSize="cell">
         {explainRule(rule.kind)}
         {rule.quote && (
-          <chakra.q display="block" marginTop="2px">
+          <chakra.q display="block" marginTop="2px" className="no-print">
             {rule.quote}
           </chakra.q>
         )}

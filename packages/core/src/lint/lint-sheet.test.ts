@@ -171,6 +171,13 @@ describe('lintSheet', () => {
     }
   });
 
+  it('writes pixels as the rules do, and bytes in thousands', () => {
+    const faults = lintSheet(withRules(side('width', 3000, 2000), bytes(90_000, 20_000)), NOW);
+    const [ofPixels, ofBytes] = faults.map(wordSheetFault);
+    expect(ofPixels).toContain('At least 3000 and at most 2000 pixels');
+    expect(ofBytes).toContain('At least 90,000 and at most 20,000 bytes');
+  });
+
   it('leaves to the organiser what no single rule explains', () => {
     const sheet = withRules(side('width', 3000), side('width', 1, 2000), side('width', 4000, 5000));
     const [fault] = lintSheet(sheet, NOW);

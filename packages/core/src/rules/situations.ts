@@ -2,6 +2,9 @@ import type { Rule } from './rule.ts';
 import { ruleSheetSchema, RULE_SHEET_VERSION, type RuleSheet } from './rule-sheet.ts';
 import type { NamePattern } from './name-pattern.ts';
 
+/** Stands where nobody has said who asks. */
+export const NOT_NAMED = 'not named';
+
 /** A plain description of what somebody wants, with the rules that usually go with it. */
 export interface Situation {
   id: 'projected' | 'form' | 'printed' | 'gallery' | 'empty';
@@ -110,7 +113,7 @@ export function sheetForSituation(situation: Situation, id: string, today: strin
     version: RULE_SHEET_VERSION,
     id,
     title: 'New rule sheet',
-    organiser: 'not named',
+    organiser: NOT_NAMED,
     summary: situation.explanation,
     checkedOn: today,
     details: [],

@@ -6,7 +6,7 @@ import { FORMAT_WORDS } from './word-format.ts';
 export function wordSheetFault(fault: SheetFault): string {
   switch (fault.code) {
     case 'least-above-greatest':
-      return `At least ${wordCount(fault.least)} and at most ${wordCount(fault.greatest)} ${fault.what} cannot both be met. Look at the organiser’s text for the right one.`;
+      return `At least ${figureOf(fault.what, fault.least)} and at most ${figureOf(fault.what, fault.greatest)} ${fault.what} cannot both be met. Look at the organiser’s text for the right one.`;
     case 'sizes-contradict':
       return 'No size in pixels meets all the size rules together. Look at the organiser’s text for the one that counts.';
     case 'no-whole-pixels':
@@ -39,6 +39,10 @@ export function wordSheetFault(fault: SheetFault): string {
       return `The closing date, ${fault.at.replace('T', ' at ')}, has passed. Look for the organiser’s latest text.`;
   }
 }
+
+/** Pixels stand without a mark between their digits, as everywhere on a sheet; bytes are counted in thousands. */
+const figureOf = (what: 'pixels' | 'bytes' | 'megapixels', value: number) =>
+  what === 'bytes' ? wordCount(value) : String(value);
 
 /** What a mend would do, for a button. Only for faults that can be mended. */
 export function wordMend(fault: SheetFault): string {

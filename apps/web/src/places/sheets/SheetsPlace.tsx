@@ -6,6 +6,7 @@ import {
   capitalised,
   compareSheets,
   importRuleSheet,
+  NOT_NAMED,
   wordNumber,
   type RuleSheet,
 } from '@able-frame/core';
@@ -47,39 +48,41 @@ export function SheetsPlace() {
   };
   return (
     <>
-      <Heading
-        sentence={`${capitalised(wordNumber(sheets.length))} rule sheets are here.`}
-        next="A rule sheet holds what one organiser asks. Read one out of their text, begin one without, or add a file that somebody gave you."
-      >
-        <Button onClick={() => picker.current?.click()}>Add from a file</Button>
-        <Button asChild>
-          <Link to="/sheets/new">New without a text</Link>
-        </Button>
-        <Button look="main" asChild>
-          <Link to="/sheets/read">Read out of a text</Link>
-        </Button>
-        <input
-          ref={picker}
-          type="file"
-          accept=".json,application/json"
-          aria-label="Rule sheet file"
-          hidden
-          onChange={event => void addFromFile(event.target.files?.[0])}
-        />
-      </Heading>
-      <Box role="status" marginBottom={said ? '12px' : '0'}>
-        {said}
+      <Box className="no-print">
+        <Heading
+          sentence={`${capitalised(wordNumber(sheets.length))} rule sheets are here.`}
+          next="A rule sheet holds what one organiser asks. Read one out of their text, begin one without, or add a file that somebody gave you."
+        >
+          <Button onClick={() => picker.current?.click()}>Add from a file</Button>
+          <Button asChild>
+            <Link to="/sheets/new">New without a text</Link>
+          </Button>
+          <Button look="main" asChild>
+            <Link to="/sheets/read">Read out of a text</Link>
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            aria-label="Rule sheet file"
+            hidden
+            onChange={event => void addFromFile(event.target.files?.[0])}
+          />
+        </Heading>
+        <Box role="status" marginBottom={said ? '12px' : '0'}>
+          {said}
+        </Box>
+        {asked && (
+          <ImportQuestion
+            {...asked}
+            onDone={(kept, sentence) => {
+              if (kept) setShown(kept.id);
+              setSaid(sentence);
+              setAsked(undefined);
+            }}
+          />
+        )}
       </Box>
-      {asked && (
-        <ImportQuestion
-          {...asked}
-          onDone={(kept, sentence) => {
-            if (kept) setShown(kept.id);
-            setSaid(sentence);
-            setAsked(undefined);
-          }}
-        />
-      )}
       <Box
         display="grid"
         gridTemplateColumns={{ base: '1fr', lg: '300px 1fr' }}
@@ -124,7 +127,9 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
   return (
     <Box id="sheet" role="tabpanel" aria-label={sheet.title}>
       <Flex justify="space-between" gap="8px 16px" wrap="wrap" align="center" marginBottom="8px">
-        <chakra.p color="inkSoft">{sheet.summary}</chakra.p>
+        <chakra.p color="inkSoft" className="no-print">
+          {sheet.summary}
+        </chakra.p>
         <Flex gap="14px" align="center" className="no-print">
           <Link to={`/sheets/edit/${sheet.id}`}>
             {BUILT_IN_SHEETS.includes(sheet) ? 'Change a copy' : 'Change'}
@@ -142,12 +147,17 @@ function SheetCard({ sheet, onTakeOut }: { sheet: RuleSheet; onTakeOut: () => vo
           )}
         </Flex>
       </Flex>
-      <UsedBy sheet={sheet} />
-      <SheetFaults sheet={sheet} />
-      <chakra.h2 fontSize="heading" className="print-only">
-        {sheet.title}, {sheet.organiser}
-      </chakra.h2>
-      <RuleList sheet={sheet} />
+      <Box className="no-print">
+        <UsedBy sheet={sheet} />
+        <SheetFaults sheet={sheet} />
+      </Box>
+      <Box className="sheet-card">
+        <chakra.h2 fontSize="heading" className="print-only">
+          {sheet.title}
+          {sheet.organiser !== NOT_NAMED && `, ${sheet.organiser}`}
+        </chakra.h2>
+        <RuleList sheet={sheet} />
+      </Box>
     </Box>
   );
 }

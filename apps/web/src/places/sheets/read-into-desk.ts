@@ -1,4 +1,4 @@
-import { organiserOf, readRules, sheetFromReading, titleOf } from '@able-frame/core';
+import { NOT_NAMED, organiserOf, readRules, sheetFromReading, titleOf } from '@able-frame/core';
 import { layOut, type DeskSheet } from '../../store/sheet-desk-store.ts';
 
 /**
@@ -16,7 +16,7 @@ export function readText(text: string, today: string): DeskSheet {
   const draft = sheetFromReading(reading, text, {
     id: idFrom(title),
     title: title || 'Untitled',
-    organiser: organiserOf(text) ?? 'not named',
+    organiser: organiserOf(text) ?? NOT_NAMED,
     today,
   });
   if (!draft)

@@ -50,7 +50,7 @@ export function DeskDeliverables({ sheet, chosen, onChoose, ...lighting }: Props
                 name={wordRule(rule)}
                 title={capitalised(wordRule(rule))}
                 isAdvice={rule.level === 'advice'}
-                below={explainRule(rule.kind)}
+                below={explained(rule)}
               >
                 <RuleFields
                   rule={rule}
@@ -87,6 +87,12 @@ export function DeskDeliverables({ sheet, chosen, onChoose, ...lighting }: Props
     </>
   );
 }
+
+/** A rule in a sentence, with the weight as the organiser wrote it. */
+const explained = (rule: Rule) =>
+  rule.kind === 'bytes' && rule.written
+    ? `Written “${rule.written}”. ${explainRule(rule.kind)}`
+    : explainRule(rule.kind);
 
 function Kinds({
   sheet,

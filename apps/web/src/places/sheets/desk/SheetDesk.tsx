@@ -67,6 +67,7 @@ export function SheetDesk({ onBack }: { onBack: () => void }) {
         >
           <SideTitle id="what-they-wrote">What the organiser wrote</SideTitle>
           <DeskText desk={desk} chosen={chosen} lit={lit} onLight={setLit} />
+          <NotHeld items={notHeld} />
           <NewerText desk={desk} />
         </Box>
         <section aria-labelledby="what-it-became">
@@ -76,7 +77,6 @@ export function SheetDesk({ onBack }: { onBack: () => void }) {
           <AboutSheet sheet={sheet} lit={lit} onLight={setLit} />
           <DeskDeliverables sheet={sheet} chosen={chosen} onChoose={setChosen} lit={lit} onLight={setLit} />
           <EntryRules sheet={sheet} lit={lit} onLight={setLit} />
-          <NotHeld items={notHeld} />
         </section>
       </Box>
       <chakra.p className="sr-only" role="status">
