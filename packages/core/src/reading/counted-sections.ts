@@ -10,13 +10,22 @@ const COUNTED = new RegExp(
   'g',
 );
 
+/** "Eight in Section A (Wild Birds)". */
+const COUNTED_BY_CODE = new RegExp(
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2}) \\((?<label>[A-Z][A-Za-z&’' -]{2,40})\\)`,
+  'g',
+);
+
 /** "The Open class (O)". */
 const ITS_SORT = new RegExp(`\\s${SECTION}$`, 'i');
 
 /** "8 Colour (section CL) and 8 Monochrome (section MN)". */
 export function readCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
-    const hits = [...withSmallNumbers(segment.text).matchAll(COUNTED)];
+    const text = withSmallNumbers(segment.text);
+    const hits = [COUNTED, COUNTED_BY_CODE]
+      .map(words => [...text.matchAll(words)])
+      .reduce((most, found) => (found.length > most.length ? found : most));
     const [first, last] = [hits[0], hits.at(-1)];
     if (!first || !last || first === last) continue;
     const listed = inOne(

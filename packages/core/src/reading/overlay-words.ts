@@ -37,7 +37,7 @@ export const NOT_ON_PICTURE =
   /\b(?:file ?-?names?|named|metadata|exif|iptc|fields?|capitals?|e-?mail|message|subject line|entry form|envelope|back of|title of|name (?:each|the|your|all|every|them|it)|pdf|document|no (?:spaces?|accents?|umlauts?|special characters) (?:and|or))\b/i;
 /** Frames and mounts of prints on a wall. */
 export const ON_WALL =
-  /\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
+  /\bprints? unframed\b|\bunframed prints?\b|\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
 
 const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';

@@ -17,6 +17,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     /\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
+  ['date', /\bdate (?:(?:on which )?(?:it|the image) was taken|of (?:the )?(?:image|exposure|capture))\b/gi],
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
@@ -35,6 +36,8 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },
+  // "The date it was taken, year first".
+  { part: 'year', before: /\bdate\b[^.;]{0,40}$/i, after: /^ first/i },
   { part: 'sequence', after: /^ (?:on|given)\b/i },
   { part: 'author', before: /\bof (?:the )?(?:first )?$/i },
   { part: 'author', before: /\b(?:file|no|not|same|any) ?-?$/i },

@@ -132,7 +132,7 @@ export function readColourSpace(segment: Segment): Found[] {
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:rgb|cmyk) or gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

@@ -42,6 +42,9 @@ const CARRIED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "Nothing about you should be visible in the file's properties." */
+const OF_YOU_IN_FILE =
+  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b/i;
 /** "(location data has leaked before)" tells why. */
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b[^()]*\)/gi;
 
@@ -111,8 +114,10 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
     const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
     if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
   }
-  const notes = NOTES.exec(text);
-  return notes && TELLS_WHO.test(text) ? [at(segment, 'metadata.author', 'forbidden', notes)] : [];
+  const notes = NOTES.exec(text) ?? OF_YOU_IN_FILE.exec(text);
+  return notes && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text))
+    ? [at(segment, 'metadata.author', 'forbidden', notes)]
+    : [];
 }
 
 /** "No name may appear on the image": the picture is named before any note is. */

@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 export type Claim = (field: string, segment: Segment, from: number, to: number) => void;
 
 const NO_SPACES =
-  /\b(?:no (?:[a-z]+,? (?:or |and )?){0,3}spaces?|without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?|(?:spaces?|blanks?) (?:are |is |must )?(?:not|forbidden|never)|(?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|(?:instead|in place) of spaces|no blanks?|(?:no|without) gaps?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)|do not (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
+  /\b(?:no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces?|without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?|(?:spaces?|blanks?) (?:are |is |must )?(?:not|forbidden|never)|(?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|(?:instead|in place) of spaces|no blanks?|(?:no|without) gaps?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)|do not (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
 const SPACES =
   /\bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b|\b(?:including|incl\.|counting) (?:the )?spaces\b|\bspaces (?:included|inclusive)\b/i;
 const ALLOWED =

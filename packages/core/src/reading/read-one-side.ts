@@ -168,7 +168,7 @@ function boundBehindNext(after: string): Bound | undefined {
 }
 
 const SIDE_NAMED =
-  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|length|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(
   `^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height|(?:shorter|longer|other)(?: side| edge| dimension)?))?\\s*$`,

@@ -81,6 +81,8 @@ function readMark(segment: Segment): Found[] {
         weak.includes(match) ? atPart(segment, verdict, match) : at(segment, 'watermark', verdict, match),
       ];
   }
+  const nothing = NOTHING_OF_YOU.exec(text);
+  if (nothing) return [at(segment, 'watermark', 'forbidden', nothing)];
   const whose = TELLS_WHOSE.exec(text);
   const isDenied =
     whose && (NO_BEFORE.test(text.slice(0, whose.index + whose[0].length)) || NO_AFTER.test(text));
@@ -88,6 +90,10 @@ function readMark(segment: Segment): Found[] {
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
 }
+
+/** "Nothing about you should be visible in the picture". */
+const NOTHING_OF_YOU =
+  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]{0,40}?\b(?:in|on) (?:the|your|any) (?:image|picture|photo)/i;
 
 /** A word such as "number" tells little alone: the part of the sentence round it gave the rule. */
 function atPart(segment: Segment, value: Verdict, match: RegExpExecArray): Found {

@@ -97,9 +97,16 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   claimAll(reading.claims, [closing.from], undefined);
 }
 
-/** "One portrait; one signature": where each kind is asked for once, these are no entries. */
+/**
+ * Numbers of entries without those of the kinds of file: "one portrait; one signature" asks for each once, and
+ * "Panel of four" over a column of a table only names it.
+ */
 function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
-  return groups.length > 2 && total.length > 1 && total.every(f => f.value === 1) ? [] : total;
+  const grouped = groups.flatMap(g => g.segments);
+  const isGrouped = ({ start }: Found) =>
+    grouped.some(s => start >= s.start && start < s.start + s.text.length);
+  const own = total.filter(isGrouped);
+  return groups.length > 2 && own.length > 1 && own.every(f => f.value === 1) ? [] : own;
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {

@@ -117,6 +117,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   // "One author, two images at most" within a club's entry.
   if (/\bone (?:author|photographer|member|person|maker), $/i.test(lead)) return undefined;
   if (/\bzip\b/i.test(text.slice(count.from, count.to))) return undefined;
+  // "One series per author": how many it has is said elsewhere.
+  if (count.value === 1 && /^(?:series|sets?)$/i.test(count.things)) return undefined;
   // "Teams of five, each with two images".
   if (/\bteams? of $/i.test(lead) && !count.things) return undefined;
   // "Marks out of 10".
@@ -148,7 +150,9 @@ function rankOf(text: string, count: Count): Ranked | undefined {
   if (isEach) return undefined;
   const rank = isOfClub ? 'club' : 'person';
   if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail)) return asRanked(rank);
-  const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(lead, tail);
+  // "What is a club entry? Sixteen pictures."
+  const answer = lead.replace(/^.*\?\s*/s, '');
+  const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(answer, tail);
   return isBare ? { ...asRanked(rank), isBare } : undefined;
 }
 
@@ -247,6 +251,7 @@ export function readTotal(
 ): Found[] {
   const all = segments.flatMap(whole => {
     const segment = withoutMark(whole);
+    if (isRowOfKinds(segment)) return [];
     const isRow = isOfSections(segment, sectionFound);
     const isSaid = ENTERING.test(segment.text);
     const ranked = countsIn(segment.text).flatMap(count => {
@@ -265,7 +270,10 @@ export function readTotal(
       found: foundAt(segment, r.count),
     }));
   });
-  const told = all.filter(r => !r.isBare);
+  const bare = all.filter(r => r.isBare);
+  const said = all.filter(r => !r.isBare);
+  // What one author may have of a club's entry is no number of the entry.
+  const told = bare.length && said.every(r => r.isOfOne) ? bare : said;
   const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
   const used = [of('all'), clubs, told].find(some => some.length) ?? all;
@@ -292,6 +300,14 @@ const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
   end: start + to,
   advice: false,
 });
+
+/** "How many   3   1   4": a number for each column, which is none of all. */
+function isRowOfKinds({ text }: Segment): boolean {
+  const numbers = /^\D{2,30}?(?:\s{2,}|\s*\|\s*)(?<row>\d{1,3}(?:(?:\s{2,}|\s*\|\s*)\d{1,3})+)\s*\|?$/.exec(
+    text,
+  )?.groups?.['row'];
+  return new Set(numbers?.match(/\d+/g) ?? []).size > 1;
+}
 
 /** A row that gives a section its limit. */
 function isOfSections({ text, start }: Segment, sections: readonly Found[]): boolean {

@@ -269,3 +269,15 @@ describe('the day of a round, and days beside it', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('days without a month or a year', () => {
+  it.each<[string, Said]>([
+    [
+      'Don\'t forget the deadline for "Textures" is this coming Thursday (14/1) at 9pm.',
+      { questions: ['closes'] },
+    ],
+    ['Until the Wednesday after the walk.', { questions: ['closes'] }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

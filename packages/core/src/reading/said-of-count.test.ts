@@ -169,3 +169,21 @@ describe('numbers that are asked of you', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('entries beside what one author may have of them', () => {
+  it.each<[string, Said]>([
+    [
+      'What is a club entry? Sixteen pictures: eight in Section A (Wild Birds) and eight in Section B (Other Wildlife). No photographer may have more than three pictures in the whole entry.',
+      {
+        maxFiles: 16,
+        sections: [
+          ['A', 'Wild Birds', 8],
+          ['B', 'Other Wildlife', 8],
+        ],
+      },
+    ],
+    ['We look for series of 8 to 12 images. One series per author.', { maxFiles: 12 }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -164,3 +164,15 @@ describe('words for what was named before', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('nothing that tells who you are, and prints without a frame', () => {
+  it.each<[string, Said]>([
+    ['Authors who pass the first round send the prints unframed, minimum 40 x 50 cm.', {}],
+    [
+      "Nothing about you should be visible in the photograph, in the file name or in the file's properties.",
+      { watermark: 'forbidden', author: 'forbidden' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -335,3 +335,22 @@ describe('names of readers, and titles with a dash behind', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('names that are refused, and dates', () => {
+  it.each<[string, Said]>([
+    [
+      'Files are refused if their name has spaces or is longer than 20 characters.',
+      { name: { spaces: 'forbidden', maxLength: 20 } },
+    ],
+    [
+      'Name it with the date it was taken, year first, like 2026-10-03.jpg.',
+      { name: { example: '2026-10-03.jpg', parts: ['date'], extension: 'jpg' } },
+    ],
+    [
+      'Use your driver number as the file name, nothing else (example: 2217.jpg).',
+      { name: { example: '2217.jpg', parts: ['member number'], extension: 'jpg' } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -337,3 +337,14 @@ describe('a frame that a picture fits inside', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('length for width', () => {
+  it.each<[string, Said]>([
+    [
+      'Landscape format only, at least 5000 pixels in length and 2500 pixels in height.',
+      { width: { min: 5000 }, height: { min: 2500 }, eitherWay: false, orientation: ['lying'] },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -197,3 +197,14 @@ describe('weights of all files, and files that somebody else makes', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a choice of two colour modes', () => {
+  it.each<[string, Said]>([
+    [
+      'For the printed guide: CMYK or greyscale, TIFF.',
+      { formats: ['tiff'], colourSpace: 'CMYK', advice: ['colourSpace'] },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -5,7 +5,7 @@ export type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
 export type SideSaid = Side | 'any';
 
 export const UNIT = '(?:px|pixels?|pix)';
-export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|\\(w\\)|w\\b)';
+export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|in length|\\(w\\)|w\\b)';
 export const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
 const LONG =
   /\b(?:in )?width or height\b|\bside length\b|\(long\)|\blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
@@ -14,7 +14,8 @@ const ANY =
   /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
 const SHORT =
   /\bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))|the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
-const WIDTH = /\b(?:wide|wider|narrower|width|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+const WIDTH =
+  /\b(?:wide|wider|narrower|width|in length|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
   /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
 const SIDES: readonly (readonly [SideSaid, RegExp])[] = [

@@ -20,7 +20,7 @@ const OPPOSITES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:over|above)\b/gi, 'max.'],
   [/\b(?:is|are) not\b|\bnot\b/gi, ''],
   [
-    /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
+    /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:space|border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
     'no',
   ],
 ];
