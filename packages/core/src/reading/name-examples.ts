@@ -18,8 +18,11 @@ export function trimExample(name: string, isSentenceStart = false): string {
     m => m.replace(/ /g, TIE),
   );
   // "sequence - 3F07.jpg": the dash belongs to the sentence.
-  const dashed = /^[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)$/.exec(tied)?.groups?.['name'];
-  if (dashed) return dashed.replaceAll(TIE, ' ');
+  const dashed = /^(?:[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)|(?:[a-z]+ ){2,}[-–] (?<behind>[A-Z\d].*))$/.exec(
+    tied,
+  )?.groups;
+  const behind = dashed?.['name'] ?? dashed?.['behind'];
+  if (behind) return behind.replaceAll(TIE, ' ');
   const words = tied.split(' ');
   const isLead = (word: string, i: number) =>
     LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));

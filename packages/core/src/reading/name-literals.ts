@@ -8,7 +8,7 @@ export function writtenOut(described: readonly PartSaid[], text: string): string
   const joints = described
     .slice(1)
     .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
-  if (!joints.every(joint => /^(?:[_-]| [-–] | by )$/.test(joint))) return undefined;
+  if (!joints.every(joint => /^(?:[_.-]| [-–] | by )$/.test(joint))) return undefined;
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 

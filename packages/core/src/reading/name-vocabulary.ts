@@ -14,6 +14,7 @@ const HEADS = {
 const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners: string])[] = [
   ['section code', 'code', 'section|class|category|theme|age group'],
   ['member number', 'number', "(?:author|member|photographer|maker|entrant)['’]s club"],
+  ['member number', 'number', 'club member(?:ship)?'],
   ['club number', 'number', 'club|school|(?<!age )group'],
   [
     'member number',
@@ -44,7 +45,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
 /** Parts that one word names by itself. */
 const ALONE: readonly (readonly [part: string, words: string])[] = [
   ['initials', '(?:first )?initials?'],
-  ['member number', 'member(?:ship)?[ -]?code'],
+  ['member number', 'member(?:ship)?[ -]?code|pin'],
   ['first name', 'forenames?'],
   ['surname', 'surnames?'],
   [

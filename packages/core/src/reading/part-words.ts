@@ -14,14 +14,14 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
-    /\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g,
+    /(?<!\bA, )\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
   ['date', /\bdate (?:(?:on which )?(?:it|the image) was taken|of (?:the )?(?:image|exposure|capture))\b/gi],
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )1, 2(?:,| or| and) 3|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
   ],
   ['title', /\bwhat (?:it|the (?:image|picture)) shows\b/gi],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
@@ -32,7 +32,10 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
 const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] = [
   { part: 'title', before: /\bwithin the\s*$|\bspaces? in (?:the|your)\s*$|\bthe spaces?[^.;]{0,12}$/i },
   // "Title it", "title each picture": what to do, not what to write.
-  { part: 'title', after: /^ (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo))/i },
+  {
+    part: 'title',
+    after: /^ (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo|jpe?g))/i,
+  },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },
@@ -53,11 +56,11 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
 
 /** What may stand between two parts of a name that follow each other: marks and small words. */
 const JOINT =
-  /^(?:[\s,;+&/()[\]<>{}“”"'‘’→·–—-]|->|\b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b)*$/i;
+  /^(?:[\s,;+&/()[\]<>{}“”"'‘’→·–—-]|->|\.(?=\S|$)|\b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b)*$/i;
 
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART =
-  /\b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions)\b|\byear group\b|\bname of the (?:place|location|site|village|town|school|building|street)\b/gi;
+  /\b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b|\byear group\b|\bname of the (?:place|location|site|village|town|school|building|street)\b/gi;
 
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;

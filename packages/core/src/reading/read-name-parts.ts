@@ -59,8 +59,11 @@ export function readParts(
       return;
     }
     const parts =
-      writtenOut(described, segment.text) ??
-      saidBetween(described, segment.text) ??
+      asShown(
+        writtenOut(described, segment.text) ?? saidBetween(described, segment.text),
+        naming.example,
+        words,
+      ) ??
       withFixedLead(naming.example, words, segment.text) ??
       toldApart(naming.example, words) ??
       (naming.example ? alignExample(naming.example, words) : undefined) ??
@@ -87,6 +90,19 @@ export function readParts(
     null;
 }
 
+/** "The title, then a dash, then your name: Evening Tide - Ros Penn.jpg": the spaces round a mark are those of the example. */
+function asShown(
+  said: string[] | undefined,
+  example: string | null,
+  words: readonly string[],
+): string[] | undefined {
+  const shown = said && example !== null ? alignExample(example, words) : undefined;
+  const isSame = shown?.length === said?.length && shown?.every((part, i) => bare(part) === bare(said?.[i]));
+  return isSame ? shown : said;
+}
+
+const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
+
 /** Every name of a file that is shown. */
 const namesShown = (about: readonly Segment[]) =>
   about.flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)]).map(m => trimExample(m[0]));
@@ -104,6 +120,8 @@ function withFixedLead(example: string | null, words: readonly string[], text: s
     mark = '',
     rest = '',
   } = /^(?<lead>[A-Z][A-Za-z]{0,9}\d{0,4})(?<mark>[_-]| - )(?<rest>.+)$/.exec(example ?? '')?.groups ?? {};
+  // "Section letter (P, M or N)": a letter that stands for a section is no fixed word.
+  if (words[0] === 'section code' && /^[A-Z]{1,3}$/.test(lead)) return undefined;
   const isSpelled = lead !== '' && new RegExp(`\\b${lead}\\b[^.\\w]`).test(withoutNames(text));
   const parts = isSpelled ? alignExample(rest, words) : undefined;
   return parts && [`text:${lead}${mark}`, ...parts];
@@ -204,7 +222,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
   const isSaid =
-    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|(?:\bbe |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$|\bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b|\b(?:name|call) it (?:with|after|by) (?:the|your|its)\b(?![^.:;]*\band (?:the|your|an?)\b)|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
+    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|(?:\bbe |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\b(?:carry|bear|have|take) the [^.;,]{3,30} as its name\b|\brenamed to (?:the|your|its)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$|\bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b|\b(?:name|call) it (?:with|after|by) (?:the|your|its)\b(?![^.:;]*\band (?:the|your|an?)\b)|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
       text,
     );
   const stem = (example ?? '').replace(/\.\w+$/, '');
@@ -214,7 +232,7 @@ function isNamedAfter(text: string, example: string | null): boolean {
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|NN|XX|YY|ZZ|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
@@ -228,7 +246,9 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
       // "centre number_image number": so do the words behind to the last one.
       const isCut =
         partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index) ||
-        /^ (?:number|name|code|title)\b/i.test(segment.text.slice(match.index + written.length)) ||
+        /^ (?:number|name|code|title|of (?:the )?(?:image|picture|photo|work))\b/i.test(
+          segment.text.slice(match.index + written.length),
+        ) ||
         (/^(?:number|code)_/i.test(written) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));
       const parts =
         naming.parts || isCut

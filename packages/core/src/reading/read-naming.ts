@@ -11,7 +11,7 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|will|to|are to|is to)? ?be (?:named|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|\btheir names? (?:no|is|are|up to)\b|files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|name convention|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|\btheir names? (?:no|is|are|up to)\b|files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -134,7 +134,9 @@ function isPattern(text: string): boolean {
 }
 
 function isEmailOrFault(text: string): boolean {
-  return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\blike IMG_|\b(?:called|named) (?:IMG|DSC)/i.test(text);
+  return /\bnot\b[^.;]{0,20}(?:IMG|DSC)|\bno (?:IMG|DSC)|\blike IMG_|\b(?:called|named) (?:IMG|DSC)/i.test(
+    text,
+  );
 }
 
 function isUnderNamingHead(segments: readonly Segment[], index: number): boolean {

@@ -297,3 +297,94 @@ describe('names of files', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('letters that count, spaces round a mark, and parts that are not known', () => {
+  it.each<[string, Said]>([
+    [
+      'Save the file under your competition number followed by A, B or C, e.g. 117A.jpg, 117B.jpg',
+      { name: { example: '117A.jpg', parts: ['entry number', 'sequence'], extension: 'jpg' } },
+    ],
+    [
+      "Rename the pictures with your PIN and the picture's number, for instance 4471-2.jpg",
+      { name: { example: '4471-2.jpg', parts: ['member number', 'text:-', 'sequence'], extension: 'jpg' } },
+    ],
+    [
+      'We would like files labelled with your last name, then the title and the print size, like Penn_Evening Tide_A3.tif',
+      { name: { example: 'Penn_Evening Tide_A3.tif', spaces: 'allowed', extension: 'tif' } },
+    ],
+    [
+      'In the file name give the title of your image, then a dash, then your name: Evening Tide - Ros Penn.jpg',
+      {
+        name: {
+          example: 'Evening Tide - Ros Penn.jpg',
+          parts: ['title', 'text: - ', 'author'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Files must be named as: number of author - number of image - title (123-1-Evening Tide.jpg)',
+      {
+        name: {
+          example: '123-1-Evening Tide.jpg',
+          parts: ['member number', 'text:-', 'sequence', 'text:-', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'Please title the jpgs "your name - picture title"',
+      { formats: ['jpeg'], name: { parts: ['author', 'text: - ', 'title'] } },
+    ],
+    [
+      'Each image filename should be exactly the same as the title on the form.',
+      { name: { parts: ['title'] } },
+    ],
+    [
+      'name convention XXXX_YY_title where XXXX is your membership number and YY is the number of the image',
+      { name: { parts: ['member number', 'text:_', 'sequence', 'text:_', 'title'] } },
+    ],
+    ['Each file must carry the title of the photograph as its name.', { name: { parts: ['title'] } }],
+    [
+      'Files must be renamed to the title of the image as it is to appear in the catalogue.',
+      { name: { parts: ['title'] } },
+    ],
+    [
+      'Filename: Section letter (P, M or N), member no., image no. e.g. P-114-2.jpg',
+      {
+        name: {
+          example: 'P-114-2.jpg',
+          parts: ['section code', 'text:-', 'member number', 'text:-', 'sequence'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      "Label your image files as 'number.firstname.lastname.title' (e.g. 1.Ada.Okoro.Winter Walk.jpg)",
+      {
+        name: {
+          example: '1.Ada.Okoro.Winter Walk.jpg',
+          parts: ['sequence', 'text:.', 'first name', 'text:.', 'surname', 'text:.', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    ['No special naming is needed, but please no IMG_0001.jpg!', {}],
+    [
+      'Images to be named using their title followed by your club membership number in brackets - Winter Walk (221).jpg',
+      {
+        name: {
+          example: 'Winter Walk (221).jpg',
+          parts: ['title', 'text: (', 'member number', 'text:)'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});
