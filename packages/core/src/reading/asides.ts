@@ -32,7 +32,7 @@ const PAST: readonly RegExp[] = [
   // "In 2024 the limit was 2 MB", "The old rules allowed four images."
   /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i,
   // "One entrant sent TIFFs", "A few of you still send Adobe RGB."
-  /^\W*(?:the (?:picture|image) that won|(?:one|two|three|some|a few|several|many|most|half|somebody|someone|nobody)(?: (?:of (?:you|them|us)|entrants?|members?|people|authors?))?) (?:still )?(?:sent|send|sends|entered|used|had|was|were)\b/i,
+  /^\W*(?:the (?:picture|image) that won|(?:one|two|three|some|a few|several|many|most|half|somebody|someone|nobody)(?: (?:of (?:you|them|us)|entrants?|members?|people|authors?|clubs?))?) (?:still )?(?:sent|send|sends|entered|used|had|was|were)\b/i,
 ];
 /** What leads from then to now. */
 const NOW =
@@ -40,6 +40,9 @@ const NOW =
 
 /** Sentences that ask nothing of the files whatever words they have. */
 const NEVER_OURS: readonly RegExp[] = [
+  // "118 pictures came in, of which 9 had to be resized because they were larger than 1600 × 1200."
+  /\b(?:came in|arrived|were (?:sent|received|entered)|of (?:which|these|them))\b[^.;]*\b(?:had|were|was)\b[^.;]*\b(?:because|since|as) (?:they|it) (?:was|were|had)\b/i,
+  /\bthere (?:were|was) (?:some|one|two|several|a few) (?:of|with) \d[^.;!]*!?$/i,
   // "Lunch is 9.50 and must be ordered by 20 March."
   new RegExp(
     `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|order(?:ed)?|booked|paid|reserved)\\b`,
@@ -69,6 +72,7 @@ const NEVER_OURS: readonly RegExp[] = [
 const REPLACED: readonly RegExp[] = [
   /\b(?=from )(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
+  /\((?:was|were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
   /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
 ];
 

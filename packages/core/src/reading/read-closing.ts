@@ -12,7 +12,7 @@ const STRONG =
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
-  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)|late (?:entries|entry|submissions?) (?:are|is|may|will|can|until)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|corrections?|who (?:sign|join|pay|book)|return (?:them|the (?:cup|trophy|key)s?)|keep|printout|valid (?:until|till)|framed works|articles for|enrol\w*|pay|paid|payment|sold|talk|workshop|taken (?:\w+ ){0,4}?(?:after|since|between|before))\b/i;
+  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)|late (?:entries|entry|submissions?) (?:are|is|may|will|can|until)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b)|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|corrections?|who (?:sign|join|pay|book)|return (?:them|the (?:cup|trophy|key)s?)|keep|printout|valid (?:until|till)|framed works|articles for|enrol\w*|pay|paid|payment|sold|talk|workshop|taken (?:\w+ ){0,4}?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
@@ -53,7 +53,9 @@ function isDayOf(
     );
   // "By 10 pm on the Friday before; Competition 1: 25 September 2026."
   const isLabelled =
-    /^\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(text.slice(0, start)) && !datesIn(previous.text).length;
+    /^(?!.*\b(?:evening|meeting|match|event|exhibition|opening|judging)\b)\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(
+      text.slice(0, start),
+    ) && !datesIn(previous.text).length;
   const isDue =
     STRONG.test(previous.text) || /\b(?:by|before|until|till|(?:days?|weeks?) before)\b/i.test(previous.text);
   return (isNamed || isLabelled) && isDue;
@@ -193,7 +195,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
 function withoutDate({ text: whole, start }: Segment): Found[] {
   const text = whole.replace(/\((?!\d{1,2}\/\d{1,2}\))[^()]*\)/g, aside => ' '.repeat(aside.length));
   const spoken =
-    /\b(?:no later than|not later than|not less than|at least|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent|need)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.?,? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:(?:first|second|third|fourth|last) )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition|concert|event|show|opening|appointment))/i.exec(
+    /\b(?:no later than|not later than|not less than|at least|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent|need)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.?,? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:(?:first|second|third|fourth|last) )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition|concert|event|show|opening|evening|appointment))/i.exec(
       text,
     );
   // "In by the 30th": the month is left out; "March 2027": the day.

@@ -23,7 +23,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED =
   /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuses?|(?:cannot|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to|(?:not (?:accepted|allowed|permitted)|cannot (?:take|accept|open|use|read))\s*:)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
 const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time|month|round)|previous(?:ly)?|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
+  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
 
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {

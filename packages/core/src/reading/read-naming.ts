@@ -93,11 +93,12 @@ function readWithoutEnding(about: readonly Segment[], naming: ReadNaming, claim:
 /** "The title, a comma and your number: Old Salt, 221.jpg". */
 function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segment): boolean {
   const match =
-    /(?<=[:(“"] ?|\be\.g\. |\bexample )(?<name>[A-Z][\w’']*(?: [\w’']+){0,4}, [\w’' ]{1,24}\.(?:jpe?g|tiff?|png))\b/.exec(
+    /(?<=[:(“"] ?|\be\.g\. |\bexample )(?<name>[A-Z][\w’']*(?: [\w’']+){0,4}(?:, [\w’' ]{1,24}){1,3}\.(?:jpe?g|tiff?|png))\b/.exec(
       text,
     );
   const name = match?.groups?.['name'];
-  if (!match || name === undefined || naming.example || !/\bcomma\b/i.test(text)) return false;
+  const isParted = /\bcomma\b|["“]\w[\w ]+(?:, [\w ]+)+[”"]/i.test(text);
+  if (!match || name === undefined || naming.example || !isParted) return false;
   naming.example = name;
   naming.spaces ??= 'allowed';
   claim('example', segment, match.index, match.index + match[0].length);

@@ -80,7 +80,7 @@ export function readRatio(segment: Segment): Found[] {
 }
 
 const SWAP =
-  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
 const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
@@ -96,6 +96,8 @@ const ONE_WAY = new RegExp(
     `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
+    `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
+    `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
   ].join('|'),
   'i',
@@ -119,7 +121,7 @@ function oneWay(text: string): RegExpExecArray | null {
 /** The words that ask for pictures of one way round alone; null where a sentence has two sizes, or says what works best. */
 export function onlyWay({ text }: Segment): RegExpExecArray | null {
   const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?!\d|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
-  const way = isTwoSizes ? null : oneWay(text);
+  const way = isTwoSizes || SWAP.test(text) ? null : oneWay(text);
   return way && !IS_BEST.test(text.slice(way.index)) ? way : null;
 }
 

@@ -149,6 +149,8 @@ function rankOf(text: string, count: Count): Ranked | undefined {
     return asRanked('all');
   if (isEach) return undefined;
   const rank = isOfClub ? 'club' : 'person';
+  // "We have room for 16 pictures": that is all there is, and no one's number.
+  if (count.things && /\b(?:room|space) for $/i.test(lead)) return { ...asRanked(rank), isBare: true };
   if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail)) return asRanked(rank);
   // "What is a club entry? Sixteen pictures."
   const answer = lead.replace(/^.*\?\s*/s, '');

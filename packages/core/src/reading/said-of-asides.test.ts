@@ -199,3 +199,23 @@ describe('a name that is told in passing', () => {
     expect(saidBy(text).name).toEqual(name);
   });
 });
+
+describe('what came in last time, and what was asked before', () => {
+  it.each<[string, Said]>([
+    [
+      '118 pictures came in, of which 9 had to be resized because they were larger than 1600 x 1200, and 4 had the wrong names.',
+      {},
+    ],
+    ['File size - there were some of 12 MB!', {}],
+    ['JPEGs only; one club sent PNGs again.', { formats: ['jpeg'] }],
+    ['File size: up to 5 MB (was 2 MB).', { bytesMax: 5000000 }],
+    ['Proposals over 80 MB in all cannot be received by our system.', { packageBytesMax: 80000000 }],
+    ['We have room for 16 pictures. Bring yours on a stick or mail them: at most two each.', { maxFiles: 2 }],
+    [
+      'Images of previous work: 6 to 10, JPEG, minimum 1600 pixels on the shortest side.',
+      { shortEdge: { min: 1600 }, formats: ['jpeg'] },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -281,3 +281,18 @@ describe('days without a month or a year', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a day that is that of the evening itself', () => {
+  it.each<[string, Said]>([
+    [
+      'Send to the host club at least four days before the evening. First evening: 19 January 2027.',
+      { questions: ['closes'] },
+    ],
+    [
+      'Please collect everything in one folder and upload it as a zip by 12 February 2027.',
+      { closes: '2027-02-12' },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

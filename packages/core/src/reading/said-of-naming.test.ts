@@ -388,3 +388,14 @@ describe('letters that count, spaces round a mark, and parts that are not known'
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('parts set apart by commas', () => {
+  it.each<[string, Said]>([
+    [
+      'Call the file "your name, place, year", e.g. Ted Rook, Garsdale, 2026.jpg',
+      { name: { example: 'Ted Rook, Garsdale, 2026.jpg', spaces: 'allowed', extension: 'jpg' } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /** Ratios, which way round, and sizes on paper. Each sentence with all that it says and nothing more. */
@@ -172,4 +172,31 @@ it.each<[string, Said]>([
   ],
 ])('%s', (text, said) => {
   expect(saidBy(text)).toEqual(said);
+});
+
+describe('one way round for everything, and a size that turns', () => {
+  it.each<[string, Said]>([
+    [
+      '1 photo (no montages) as JPG, between 1 MB and 6 MB, in landscape format.',
+      {
+        eitherWay: false,
+        bytesMax: 6000000,
+        bytesMin: 1000000,
+        formats: ['jpeg'],
+        orientation: ['lying'],
+        maxFiles: 1,
+      },
+    ],
+    [
+      'The card measures 148 x 105 mm or, upright, 105 x 148 mm, and the printer wants 154 x 111 mm at 350 dpi (2122 x 1530 pixels).',
+      {
+        width: { exact: 2122 },
+        height: { exact: 1530 },
+        eitherWay: true,
+        ppi: { exact: 350 },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
 });

@@ -49,6 +49,12 @@ const SURE =
 function namedHead(line: string, isInFull = false): string | undefined {
   const own = line.replace(ITEM_MARK, '');
   const isListed = own !== line;
+  // "Photograph 2 (press): JPEG, 2400 px".
+  const counted =
+    /^(?:Photograph|Photo|Picture|Image|File|Version) (?:\d|[A-D]) \((?<use>[a-z][a-z -]{2,24})\):\s/i.exec(
+      own,
+    )?.groups?.['use'];
+  if (counted !== undefined && A_FORMAT.test(own)) return counted.toLowerCase();
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
@@ -58,13 +64,16 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
-    (words <= 3 || (words <= 9 && (kind !== undefined || isListed))) &&
+    (words <= 3 ||
+      (words <= 6 && OF_PICTURE.test(head)) ||
+      (words <= 9 && (kind !== undefined || isListed))) &&
     (!isOfProperty(head) || (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) || SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
 }
 
+const OF_PICTURE = /\b(?:pictures?|images?|photos?|photographs?|copy|version)\b/i;
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 
 /** "Three images for the website" are for the website. */
