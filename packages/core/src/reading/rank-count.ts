@@ -1,0 +1,209 @@
+import { PERSON, type Count } from './counts.ts';
+import { A_FORMAT, A_MEASURE } from './kind-words.ts';
+import { COUNT } from './quantities.ts';
+import { THINGS } from './things.ts';
+
+/** Whether a number of entries limits what is sent, and for whom: told from the words round it. */
+
+/** Words right before a number that make it a limit. */
+const LIMIT_BEFORE =
+  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|max(?:imum)? number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
+
+/** What people do with entries. */
+export const ENTERING =
+  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^(?:take|add)\b/i;
+/** The verb right before a number alone: "each can send three." */
+const ENTERING_JUST_BEFORE =
+  /\b(?:(?:send|submit|enter|upload|bring|offer)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
+/** Who decides about entries instead of sending them. */
+const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
+const OURS =
+  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?)\b|\byou will (?:get|receive|be(?! (?:asked|required|invited)))\b|\bit takes\b|^\W*wanted\b|\b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b/i;
+/** What may be done with the entries just named. */
+const MAY_BE =
+  /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
+/** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
+const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|comp(?:etition)?|head|(?!per\\b)[a-z]+(?:er|or|ist)\\b)`;
+/** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
+const OF_EACH = new RegExp(
+  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b)`,
+  'i',
+);
+/** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
+const SENDER = new RegExp(
+  `(?:\\b(?:${PERSON}|everyone|everybody|you|nobody)\\b|^each(?= (?:may|can|must|is|sends?)\\b))[^.;:]*\\b(?:may|can|might|could|must|should|will|is|are|has|have)\\b`,
+  'i',
+);
+const LABEL = `(?:(?:max(?:imum)?\\.? )?(?:number|no\\.?|nr\\.?|quantity|limit)(?: of [\\w ]+?)?|(?:max(?:imum)?\\.? )?(?:number of )?(?:(?!additional|further|extra)[a-z]+ )?(?:${THINGS})|how many|limit|quota|what to send|submit|application|entry|panel|team|number)(?: (?:per|from each|for each) [a-z]+)?`;
+/** "Images: 4", "Number of entries per person: 2", "How many? Four.", "Entries: up to 3". */
+const LABELLED = new RegExp(
+  `^(?:${LABEL}\\s*(?:\\([^()\\d]*\\)\\s*)?(?:[:=–.-]\\s*|\\s{2,})|[\\s\\S]*\\bhow many\\b[^?]*\\?\\s*(?:A[:.]\\s*)?(?:yes,?\\s*)?[^.;\\d]{0,24}|(?:[^?]*\\bmore than one\\b[^?]*\\?)\\s*(?:A[:.]\\s*)?yes,?\\s*|max(?:imum)?\\.? (?:number of )?(?:${THINGS})\\s*|(?:(?!additional|further|extra)[a-z]+ )?(?:${THINGS})\\s*[,(]\\s*|${THINGS} (?:per|from each) [a-z]+ )(?:between |from |up to |a maximum of |max(?:imum)?\\.?(?: of)? |not more than |no more than |at most |only |as many as )*$`,
+  'i',
+);
+
+const ANY_THINGS = new RegExp(THINGS, 'i');
+
+/** "In total", "altogether": such a number outweighs that of each section or email. */
+const IN_ALL = /^\W*(?:[\w-]+ ){0,4}?(?:in total|in all|altogether|overall|all told|across all)\b/i;
+/** Behind a number of its own it is that number's: "eight altogether, up to four of birds". */
+const IN_ALL_BEFORE = new RegExp(
+  `(?<!\\b(?:${COUNT}) (?:\\w+ )?)\\b(?:altogether|in total|in all|overall|total of|total number[^.;\\d]{0,24}|total),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )?$`,
+  'i',
+);
+
+/** What is counted is somebody else's, or is no entry. */
+const ABOUT_OTHERS =
+  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
+/** What belongs to each section, email or work is no total. */
+const FOR_EACH = new RegExp(
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  'i',
+);
+const OF_THE_PAST =
+  /^ (?:(?:from|of) (?:an? |the )?(?:earlier|previous|last|\d{4})\b(?! (?:two|three|few|\d|year))|hang\b|are on\b)/i;
+/** "One panel of twelve images": the panel is no entry. */
+const OF_SEVERAL = new RegExp(`^ of (?:up to |exactly |at most )?(?:${COUNT})\\b`, 'i');
+/** A club's panel may hold only so many of one person. */
+const OF_ONE = new RegExp(
+  `^\\s*(?:may (?:be|come) |can be |are )?(?:(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
+  'i',
+);
+const OF_ANY_AUTHOR = /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
+const OF_CLUB =
+  /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
+const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
+const A_DAY =
+  /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
+
+export interface Ranked {
+  /** "In total" outweighs what a club sends, and that what one person sends. */
+  rank: 'all' | 'club' | 'person';
+  /** Whether it is a limit for one person within a club's entry. */
+  isOfOne: boolean;
+  /** A number that stands alone, with no word of sending or of a limit: any other outweighs it. */
+  isBare?: boolean;
+}
+
+/** How far before a number its words are looked for; a sentence is seldom longer. */
+const FARTHEST = 200;
+
+/** Numbers that count no entry, told from the words before them. */
+const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)[] = [
+  // "Every entry consists of two files of the same picture".
+  (lead, { things }) =>
+    /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "One author, two images at most" within a club's entry.
+  lead => /\bone (?:author|photographer|member|person|maker), $/i.test(lead),
+  (_, { from, to }, text) => /\bzip\b/i.test(text.slice(from, to)),
+  // "One series per author": how many it has is said elsewhere.
+  (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
+  // "Teams of five, each with two images", "marks out of 10".
+  (lead, { things }) => !things && /\b(?:teams? of|out of) $/i.test(lead),
+  // "A close-up of one piece".
+  (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
+];
+
+/** Whether a number limits what is sent, and whose entries it counts. */
+export function rankOf(text: string, count: Count): Ranked | undefined {
+  const lead = text.slice(Math.max(0, count.from - FARTHEST), count.from).replace(/^.*[;]/s, '');
+  const tail = text.slice(count.to).replace(/[;].*$/s, '');
+  const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
+  if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
+  if (NO_ENTRY.some(isSo => isSo(lead, count, text))) return undefined;
+  if (
+    /(?<!\b(?:no|not) )\bmore than $/i.test(lead) &&
+    !MAY_BE.test(tail) &&
+    !/\b(?:not|never|nobody|no one|cannot|no)\b|n['’]t\b/i.test(lead)
+  )
+    return undefined;
+  if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail)) return undefined;
+  if (ABOUT_OTHERS.test(lead.replace(/^.*[,;]/s, '') + tail.replace(/\([^()]*\)|[,:].*$/gs, '')))
+    return undefined;
+  const isOfOne =
+    OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
+  const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
+  const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne });
+  const isEach = FOR_EACH.test(
+    `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
+  );
+  if (
+    (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&
+    !isOfOne &&
+    !/\b(?:marks?|points?)\b/i.test(text)
+  )
+    return asRanked('all');
+  if (isEach) return undefined;
+  const rank = isOfClub ? 'club' : 'person';
+  // "We have room for 16 pictures": that is all there is, and no one's number.
+  if (count.things && /\b(?:room|space) for $/i.test(lead)) return { ...asRanked(rank), isBare: true };
+  if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail)) return asRanked(rank);
+  // "What is a club entry? Sixteen pictures."
+  const answer = lead.replace(/^.*\?\s*/s, '');
+  const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(answer, tail);
+  return isBare ? { ...asRanked(rank), isBare } : undefined;
+}
+
+/** Nothing, or a label, in front of a number of entries: "In brief: 3 images". */
+const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\W*$/;
+
+/** Whether a number of pictures is one that is sent. */
+function isOfEntries(lead: string, near: string, tail: string): boolean {
+  if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
+  if (JUDGING.test(near)) return false;
+  if (OF_EACH.test(tail) || /^ per [a-z]/.test(tail) || LIMIT_BEFORE.test(lead)) return true;
+  if (OURS.test(near)) return false;
+  return SENDER.test(lead) || ENTERING.test(near);
+}
+
+/** "3 images, JPEG", "Four photographs.", "JPEG, not over 2 MB, three images." */
+function standsAlone(lead: string, tail: string): boolean {
+  if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
+  return (
+    LABEL_ALONE.test(lead) &&
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for the (?:league|competition|contest|round|match|exhibition|show)|that|made|taken|please)\b)/.test(
+      tail,
+    )
+  );
+}
+
+/** "At 10 each" is a price, "compression 9-12" a quality. */
+const OF_OTHER =
+  /\b(?:at|for|costs?|pay)\s*$|\b(?:quality|compression|level|factor|dpi|ppi|version|rule|page)\b[^,;.]*$/i;
+
+/** "12 (maximum)" may be a quality as well. */
+const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|most)|only)/i;
+
+/** "Up to three.", "2 each", "Limit: two per household". */
+function isBareLimit(lead: string, tail: string): boolean {
+  const isEnd =
+    /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+      tail,
+    );
+  // "Two works (8 each)" says what one costs.
+  const isPrice =
+    (/\w \($/.test(lead) && /^ each\)/.test(tail)) ||
+    (/\b(?:will be|are|is) $/i.test(lead) && /^ each\b/.test(tail) && !ANY_THINGS.test(lead));
+  if (OF_OTHER.test(lead) || isPrice || /^\W*(?:the )?(?:entry )?fees?\b/i.test(lead)) return false;
+  const isNamed =
+    lead.length < 4 ||
+    ENTERING.test(lead) ||
+    ANY_THINGS.test(lead) ||
+    A_FORMAT.test(lead) ||
+    LABELLED.test(lead);
+  // "Four per plot."
+  if (lead.length < 4 && /^ per [a-z]+\W*$/i.test(tail)) return true;
+  if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
+  // "JPG, max 800 KB each, up to 20."
+  if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
+  if (!isEnd) return false;
+  return (
+    LABELLED.test(lead) ||
+    ENTERING_JUST_BEFORE.test(lead) ||
+    (LIMIT_BEFORE.test(lead) &&
+      (ENTERING.test(lead) ||
+        SENDER.test(lead) ||
+        ANY_THINGS.test(lead) ||
+        A_FORMAT.test(lead) ||
+        lead.length < 16))
+  );
+}
