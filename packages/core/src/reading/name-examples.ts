@@ -24,8 +24,11 @@ export function trimExample(name: string, isSentenceStart = false): string {
   const behind = dashed?.['name'] ?? dashed?.['behind'];
   if (behind) return behind.replaceAll(TIE, ' ');
   const words = tied.split(' ');
+  // "Nature - Stoat - Will Parr": the verb is written small.
   const isLead = (word: string, i: number) =>
-    LEAD.test(word) && (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
+    LEAD.test(word) &&
+    word !== 'Will' &&
+    (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
   for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;

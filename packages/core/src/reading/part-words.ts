@@ -45,7 +45,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   { part: 'author', before: /\bof (?:the )?(?:first )?$/i },
   { part: 'author', before: /\b(?:file|no|not|same|any) ?-?$/i },
   // "Name: …" and "Name ....." head a line.
-  { part: 'author', before: /^\W*$/, after: /^(?: ?[:=.…]| [-–] |\s{2,})/ },
+  { part: 'author', before: /^\W*$/, after: /^(?: ?[:=.…]| [-–] |\s{2,}| [a-z]+ [a-z]+(?: \+|,))/ },
   { part: 'author', after: /^(?:['’]s)? (?:fields?|surname|last|first|family|given|initials)/i },
   // "The club number gets added by me."
   ...['club number', 'club code', 'section code'].map(part => ({

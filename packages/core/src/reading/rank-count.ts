@@ -65,7 +65,11 @@ const OF_THE_PAST =
 const OF_SEVERAL = new RegExp(`^ of (?:up to |exactly |at most )?(?:${COUNT})\\b`, 'i');
 /** A club's panel may hold only so many of one person. */
 const OF_ONE = new RegExp(
-  `^\\s*(?:may (?:be|come) |can be |are )?(?:(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
+  `^\\s*(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
+  'i',
+);
+const PER_PERSON = new RegExp(
+  `^[\\s,(]*(?:max(?:imum)?\\.? )?(?:per|(?:from|for|by) (?:each|every)) ${PERSON}\\b`,
   'i',
 );
 const OF_ANY_AUTHOR = /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
@@ -80,6 +84,8 @@ export interface Ranked {
   rank: 'all' | 'club' | 'person';
   /** Whether it is a limit for one person within a club's entry. */
   isOfOne: boolean;
+  /** Whether it is said of each person: it outweighs numbers of nobody in particular. */
+  isPerPerson?: boolean;
   /** A number that stands alone, with no word of sending or of a limit: any other outweighs it. */
   isBare?: boolean;
 }
@@ -122,7 +128,8 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const isOfOne =
     OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
-  const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne });
+  const isPerPerson = PER_PERSON.test(tail);
+  const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne, isPerPerson });
   const isEach = FOR_EACH.test(
     `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
   );

@@ -16,7 +16,7 @@ const SPOKEN_RATIO =
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos)|(?:px|pixels),? square|(?<!\b(?:the|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
+  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos)|(?:px|pixels),? square|(?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
 
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?|shows?|fits?) best\b/i;
@@ -108,7 +108,8 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(`\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b`, 'i');
-const ABOUT_FILES = /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$/i;
+const ABOUT_FILES =
+  /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$|^\W*(?:technical(?:ly)?|requirements?|format|shape|files?|images?)\s*:/i;
 
 /** That one way round alone is asked. */
 function oneWay(text: string): RegExpExecArray | null {

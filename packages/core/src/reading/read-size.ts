@@ -70,7 +70,9 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     if (!hasPixels && !sideA && !unitA && !unitB && Math.min(first, second) < 100) continue;
     const end = match.index + match[0].length;
     const bound =
-      pairRange(text, match.index, end) ?? looser(boundOf(text.slice(0, match.index), text.slice(end)));
+      pairRange(text, match.index, end) ??
+      ofLeastDensity(text.slice(0, match.index)) ??
+      looser(boundOf(text.slice(0, match.index), text.slice(end)));
     // "1600 (h) x 1200 (v)" is across and down.
     const isAcrossDown = /^\(h\)$/i.test(sideA ?? '') && /^\s*(?:px|pixels?)?\s*\(v\)/i.test(text.slice(end));
     const isTurned =
@@ -97,6 +99,13 @@ function boundSaidApart(text: string, next: Segment | undefined): Bound | undefi
     REFUSED_ABOVE.test(text) ||
     (next && !isOfWeight && REFUSED_ABOVE.test(next.text));
   return isRefused ? 'max' : undefined;
+}
+
+/** "At least 300 dpi at A3 (so 4961 × 3508 pixels)": what these come to is a least as well. */
+function ofLeastDensity(before: string): Bound | undefined {
+  return /\bat least \d{2,4} ?(?:ppi|dpi)\b[^.;()]{0,30}\((?:so|that is|i\.e\.|=)?,? ?$/i.test(before)
+    ? 'min'
+    : undefined;
 }
 
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */

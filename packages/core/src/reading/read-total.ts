@@ -78,7 +78,8 @@ export function readTotal(
   const told = bare.length && said.every(r => r.isOfOne) ? bare : said;
   const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
-  const used = [of('all'), clubs, told].find(some => some.length) ?? all;
+  const persons = told.filter(r => r.isPerPerson);
+  const used = [of('all'), clubs, persons, told].find(some => some.length) ?? all;
   return (sumOfKinds(used) ?? used).map(r => r.found);
 }
 

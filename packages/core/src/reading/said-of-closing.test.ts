@@ -296,3 +296,12 @@ describe('a day that is that of the evening itself', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('the first Monday of a month', () => {
+  it.each<[string, Said]>([['WHEN first Monday of the month, 20:00', { questions: ['closes'] }]])(
+    '%s',
+    (text, said) => {
+      expect(saidBy(text)).toEqual(said);
+    },
+  );
+});

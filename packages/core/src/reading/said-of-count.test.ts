@@ -187,3 +187,15 @@ describe('entries beside what one author may have of them', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('what each person may send outweighs what is needed', () => {
+  it.each<[string, Said]>([
+    [
+      'Thirteen photographs are needed (twelve months and a cover). Six per person is plenty.',
+      { maxFiles: 6 },
+    ],
+    ['Each club can present 15 photographs, 3 maximum by author.', { maxFiles: 15 }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

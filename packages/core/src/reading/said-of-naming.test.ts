@@ -399,3 +399,32 @@ describe('parts set apart by commas', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('names whose words lead nowhere', () => {
+  it.each<[string, Said]>([
+    [
+      'Name each file with class, title and your name, in that order, separated by a space, a dash and a space, e.g. Nature - Stoat - Will Parr.jpg.',
+      {
+        name: {
+          example: 'Nature - Stoat - Will Parr.jpg',
+          parts: ['section code', 'text: - ', 'title', 'text: - ', 'author'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'NAME club number + running number + title, e.g. 7-03-Red Barn.jpg',
+      {
+        name: {
+          example: '7-03-Red Barn.jpg',
+          parts: ['club number', 'text:-', 'sequence', 'text:-', 'title'],
+          spaces: 'allowed',
+          extension: 'jpg',
+        },
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

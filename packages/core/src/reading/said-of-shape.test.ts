@@ -200,3 +200,21 @@ describe('one way round for everything, and a size that turns', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('squares of a map, and a shape behind a label', () => {
+  it.each<[string, Said]>([
+    ['Naming: survey square, hedge number and view. JPEG.', { formats: ['jpeg'] }],
+    [
+      'Technically: landscape format; JPG; not smaller than 2000 x 1500.',
+      {
+        width: { min: 2000 },
+        height: { min: 1500 },
+        eitherWay: false,
+        formats: ['jpeg'],
+        orientation: ['lying'],
+      },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -348,3 +348,15 @@ describe('length for width', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a least size told by its density, or by where it begins', () => {
+  it.each<[string, Said]>([
+    [
+      'Your photo needs a resolution of at least 300 dpi at A3 (so 4961 x 3508 pixels).',
+      { width: { min: 4961 }, height: { min: 3508 }, ppi: { min: 300 } },
+    ],
+    ['JPEG; any size from 2000 px (long side)', { longEdge: { min: 2000 }, formats: ['jpeg'] }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -68,7 +68,12 @@ function headOf(
   const own = segment.text
     .replace(ITEM_MARK, '')
     .replace(/\s*\([^()]*\)\s*(?=:?$)/, '')
-    .replace(/:$/, '');
+    .replace(/:$/, '')
+    // "Requirements for the preview".
+    .replace(
+      /^(?:Requirements?|Specifications?|Specs|Technical (?:details|data)) (?:for|of) (?:the |your )?(?=[a-z])/,
+      'The ',
+    );
   const isAlone =
     before?.line !== segment.line &&
     next !== undefined &&

@@ -81,7 +81,8 @@ function isOneBlock(before: string, line: string): boolean {
 }
 
 /** A line without what counts it: "3.2  A member" is no row of a table. */
-const withoutMark = (line: string) => line.trim().replace(/^\S{1,6} {2,}/, '');
+const withoutMark = (line: string) =>
+  line.trim().replace(/^(?:[-+*•–]|\(?[\dA-Za-z]{1,3}[.)]|§? ?\d[\d.]{0,5}[.)]?) {2,}/, '');
 
 /** @param isJoined whether the line before belongs to the one before it */
 function goesOn(before: string, line: string, isJoined: boolean): boolean {
