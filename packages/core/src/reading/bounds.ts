@@ -117,7 +117,8 @@ const PART_BEFORE = /(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*$/;
 const PART_AFTER = /^(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*/;
 
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
-const HARD = /\b(?:never|but (?:not|no|at)|must|limit is|stops? at|refuse[sd]?|rejected)\b/i;
+const HARD =
+  /\b(?:never|although|(?:page|form|site|system|server) (?:takes|accepts|allows)|but (?:not|no|at)|must|limit is|stops? at|refuse[sd]?|rejected)\b/i;
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =

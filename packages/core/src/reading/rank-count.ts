@@ -105,6 +105,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".
   (lead, { things }) => !things && /\b(?:teams? of|out of) $/i.test(lead),
+  // "Pictures placed in the first six of any competition".
+  lead => /\b(?:in|among) the first $/i.test(lead),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];

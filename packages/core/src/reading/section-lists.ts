@@ -9,7 +9,7 @@ import { THINGS } from './things.ts';
 
 /** A heading over a list of sections. */
 const HEAD = new RegExp(
-  `^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
+  `\\bin each of(?: these)?:?$|^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
   'i',
 );
 /** A line about files or money is no section. */

@@ -29,7 +29,10 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   segments.forEach((segment, i) => {
     const heading = named[i] ?? (isAmong ? shortHeading(segment, segments[i + 1]) : undefined);
     const goesOn = segments[i - 1]?.line === segment.line;
-    isForAll = !heading && (FOR_ALL.test(segment.text.replace(ITEM_MARK, '')) || (isForAll && goesOn));
+    // "Work images. Use JPG or PNG. Each image must …": each of those under the heading.
+    const isOfHeading = goesOn && current?.label !== undefined && /^each\b/i.test(segment.text);
+    isForAll =
+      !heading && !isOfHeading && (FOR_ALL.test(segment.text.replace(ITEM_MARK, '')) || (isForAll && goesOn));
     // A line that says all of a kind of file ends with its paragraph.
     const isNewParagraph = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
     if (heading) {
