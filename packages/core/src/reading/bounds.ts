@@ -50,7 +50,8 @@ export function boundOf(before: string, rest: string): Bound {
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
   // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.
-  const [subject, said] = [before.replace(ALTERNATIVE_BEFORE, ''), after.replace(ALTERNATIVE_AFTER, '')];
+  const subject = before.slice(Math.max(0, before.length - FARTHEST)).replace(ALTERNATIVE_BEFORE, '');
+  const said = after.slice(0, FARTHEST).replace(ALTERNATIVE_AFTER, '');
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
   for (const match of near.matchAll(BEFORE)) {
@@ -60,6 +61,8 @@ export function boundOf(before: string, rest: string): Bound {
   return bound;
 }
 
+/** How far from a number its subject and its verb are looked for; a clause is seldom longer. */
+const FARTHEST = 200;
 const LIMIT_OF_LAST = /^\s*[a-z]{0,7}\s*\(?(?:max|min)\.\)?\s+(?=[a-z])/i;
 const COUNTED =
   /^.*\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\b(?! (?:of|sides|dimensions|edges))/is;
@@ -99,7 +102,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|would be kind|cannot insist|lets? you choose|if you could|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|(?:we|i) like|i['’]d go with|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|enough|sufficient)(?! and)|safe choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|would be kind|cannot insist|lets? you choose|if you could|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|(?:we|i) like|i['’]d go with|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|(?:more than )?(?:good )?enough|sufficient)(?! and)|(?:safe|best|good) choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
@@ -136,7 +139,9 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   if (!hasAdvice(whole)) return false;
   const sentence = withoutDensity(whole);
   const before = sentence.slice(0, at);
-  const own = (PART_BEFORE.exec(before)?.[0] ?? '') + (PART_AFTER.exec(sentence.slice(at))?.[0] ?? '');
+  // "Quality 9 (of 12) is enough": a short aside parts nothing.
+  const after = sentence.slice(at).replace(/\([^()]{1,8}\)/g, ' ');
+  const own = (PART_BEFORE.exec(before)?.[0] ?? '') + (PART_AFTER.exec(after)?.[0] ?? '');
   if (isAdvice(own)) return true;
   // "275 × 354 pixels (preferred)".
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;

@@ -24,7 +24,11 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   ['club code', 'code', 'club|society|team|school'],
   ['club code', 'name', 'club|society|team'],
   ['student number', 'number', 'student|pupil|candidate|roll|registration|reg'],
-  ['entry number', 'reference', 'entry|submission|application|applicant|competitor|competition|ticket'],
+  [
+    'entry number',
+    'reference',
+    'entry|submission|application|applicant|competitor|competition|inscription|ticket',
+  ],
   ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum'],
   ['first name', 'name', 'first|given|christian|fore'],
   ['surname', 'name', 'last|family|sur'],

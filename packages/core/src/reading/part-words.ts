@@ -21,7 +21,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
+    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|number (?:with)?in (?:the|its|each|that) (?:section|class|category)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
   ],
   ['title', /\bwhat (?:it|the (?:image|picture)) shows\b/gi],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
@@ -36,6 +36,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
     part: 'title',
     after: /^ (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo|jpe?g))/i,
   },
+  { part: 'title', after: /^ of (?:the|each|your) file\b/i },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },

@@ -56,7 +56,7 @@ const ABOUT_OTHERS =
   /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|months?|contests?|meetings?|sessions?|match(?:es)?|competitions|rounds)\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
@@ -166,6 +166,9 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
 
 /** "3 images, JPEG", "Four photographs.", "JPEG, not over 2 MB, three images." */
 function standsAlone(lead: string, tail: string): boolean {
+  // "Here goes: three images, jpegs, sRGB".
+  if (/^(?!\W*For\b)[^]*[a-z]:\s*$/.test(lead) && /^,\s*(?:as )?(?:jpe?g|srgb|tiff?|png|\d)/i.test(tail))
+    return true;
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&

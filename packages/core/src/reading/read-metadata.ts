@@ -42,6 +42,9 @@ const CARRIED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "Keep the exposure data. Your name must not be there." */
+const NAME_NOT_THERE =
+  /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
 /** "Nothing about you should be visible in the file's properties." */
 const OF_YOU_IN_FILE =
   /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b/i;
@@ -100,6 +103,8 @@ function readPlace(segment: Segment, text: string): Found[] {
 }
 
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const there = before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null;
+  if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
   const isAbout =
     FIELD.test(text) ||
     (PAIR_ALONE.test(text) && /\b(?:blank|empty|filled|complete)\b/i.test(text) && !/\bform\b/i.test(text)) ||

@@ -106,7 +106,7 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
   const isGrouped = ({ start }: Found) =>
     grouped.some(s => start >= s.start && start < s.start + s.text.length);
   const own = total.filter(isGrouped);
-  return groups.length > 2 && own.length > 1 && own.every(f => f.value === 1) ? [] : own;
+  return groups.length > 2 && own.every(f => f.value === 1) ? [] : own;
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {

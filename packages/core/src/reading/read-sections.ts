@@ -21,7 +21,7 @@ export function readSections(segments: readonly Segment[]): ReadSections {
 }
 
 const OF_EACH =
-  /\bin each\W*$|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b|\bin (?:each|their own)\b|\beach\)/i;
+  /\bin each\W*$|\bin any one of (?:them|these)\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b|\bin (?:each|their own)\b|\beach\)/i;
 
 /** Limits that another sentence gives some of the sections. */
 function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSections {

@@ -56,7 +56,11 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
   const otherwise = boundSaidApart(text, next);
   const looser = (bound: Bound): Bound => (bound === 'unsaid' ? (otherwise ?? bound) : bound);
 
-  for (const match of text.matchAll(PAIR)) {
+  for (const [i, match] of [...text.matchAll(PAIR)].entries()) {
+    if (i >= MOST_SIZES) {
+      taken.push([match.index, match.index + match[0].length]);
+      continue;
+    }
     const { a = '', b = '', sideA, sideB, unitA, unitB } = match.groups ?? {};
     const [first, second] = [readPixels(a), readPixels(b)];
     // "Square images therefore cannot be larger than 1080 x 1080" explains another limit.
@@ -71,7 +75,7 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
     const end = match.index + match[0].length;
     const bound =
       pairRange(text, match.index, end) ??
-      ofLeastDensity(text.slice(0, match.index)) ??
+      ofLeastDensity(text.slice(Math.max(0, match.index - 60), match.index)) ??
       looser(boundOf(text.slice(0, match.index), text.slice(end)));
     // "1600 (h) x 1200 (v)" is across and down.
     const isAcrossDown = /^\(h\)$/i.test(sideA ?? '') && /^\s*(?:px|pixels?)?\s*\(v\)/i.test(text.slice(end));
@@ -100,6 +104,9 @@ function boundSaidApart(text: string, next: Segment | undefined): Bound | undefi
     (next && !isOfWeight && REFUSED_ABOVE.test(next.text));
   return isRefused ? 'max' : undefined;
 }
+
+/** Sizes of one sentence that are looked at; a specification has a handful. */
+const MOST_SIZES = 24;
 
 /** "At least 300 dpi at A3 (so 4961 × 3508 pixels)": what these come to is a least as well. */
 function ofLeastDensity(before: string): Bound | undefined {

@@ -46,6 +46,9 @@ const ONE_AND_ONE = new RegExp(
   'i',
 );
 
+/** Numbers of one sentence that are weighed; a real one has a few. */
+const MOST_COUNTS = 24;
+
 /** How many entries one person, or one club, may send in all. */
 export function readTotal(
   segments: readonly Segment[],
@@ -56,14 +59,16 @@ export function readTotal(
     if (isRowOfKinds(segment)) return [];
     const isRow = isOfSections(segment, sectionFound);
     const isSaid = ENTERING.test(segment.text);
-    const ranked = countsIn(segment.text).flatMap(count => {
-      const isOfSection =
-        isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
-      const rank = isOfSection ? undefined : rankOf(segment.text, count);
-      // "Enter up to six, not more than three of them in any one category (…)".
-      const isOfRow = isRow && (!isSaid || sections.some(s => s.limit === count.value));
-      return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
-    });
+    const ranked = countsIn(segment.text)
+      .slice(0, MOST_COUNTS)
+      .flatMap(count => {
+        const isOfSection =
+          isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
+        const rank = isOfSection ? undefined : rankOf(segment.text, count);
+        // "Enter up to six, not more than three of them in any one category (…)".
+        const isOfRow = isRow && (!isSaid || sections.some(s => s.limit === count.value));
+        return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
+      });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
       for (const r of ranked) r.count = { ...r.count, value: 2 };
     return settled(ranked, segment.text).map(r => ({

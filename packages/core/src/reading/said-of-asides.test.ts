@@ -219,3 +219,13 @@ describe('what came in last time, and what was asked before', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('pictures that others show, and what failed', () => {
+  it.each<[string, Said]>([
+    ["Entrants agree that images of up to 800 pixels may be shown on the exhibition's site.", {}],
+    ['41 of 100 refused images were in CMYK. Please convert to RGB first.', {}],
+    ['Last time one was so big (23mb!!) that the upload page just laughed at it.', {}],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -305,3 +305,12 @@ describe('the first Monday of a month', () => {
     },
   );
 });
+
+describe('files that are sent for judging', () => {
+  it.each<[string, Said]>([
+    ['Everyone sends files for judging by 26 March 2027.', { closes: '2027-03-26' }],
+    ['The form can be submitted up to 6 p.m. on 12 March 2027.', { closes: '2027-03-12T18:00' }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

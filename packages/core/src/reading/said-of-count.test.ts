@@ -199,3 +199,16 @@ describe('what each person may send outweighs what is needed', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('each evening, here goes, and the first six', () => {
+  it.each<[string, Said]>([
+    ['Up to three images may be submitted by each member for each digital evening.', { maxFiles: 3 }],
+    [
+      'You know the drill but here goes: three images, jpegs, sRGB.',
+      { formats: ['jpeg'], colourSpace: 'sRGB', maxFiles: 3 },
+    ],
+    ['Pictures placed in the first six of any competition are not eligible.', {}],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

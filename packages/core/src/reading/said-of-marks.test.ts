@@ -176,3 +176,17 @@ describe('nothing that tells who you are, and prints without a frame', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('what is withdrawn or put aside', () => {
+  it.each<[string, Said]>([
+    ["Images bearing a watermark or the member's name will be withdrawn.", { watermark: 'forbidden' }],
+    [
+      'Pictures with borders, signatures or dates are put aside.',
+      { border: 'forbidden', watermark: 'forbidden' },
+    ],
+    ["Borders are at the author's choice.", { border: 'allowed' }],
+    ['Cropping is allowed to half of the original frame.', {}],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -134,3 +134,14 @@ describe('notes that come with a file', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('a name that must not be there', () => {
+  it.each<[string, Said]>([
+    [
+      'Keep the exposure data in the file. Your name must not be there, and neither must the place (GPS).',
+      { location: 'remove', author: 'forbidden', strip: false },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -428,3 +428,24 @@ describe('names whose words lead nowhere', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('numbers within a section, and the title of a file', () => {
+  it.each<[string, Said]>([
+    [
+      'Each name: section, number within the section, club number, title. Example: N4_061_Dipper.jpg',
+      {
+        name: {
+          example: 'N4_061_Dipper.jpg',
+          parts: ['section code', 'sequence', 'text:_', 'club number', 'text:_', 'title'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      'The title of the file will be the number of inscription and the number of the photo (example: 35-2.jpg).',
+      { name: { example: '35-2.jpg', parts: ['entry number', 'text:-', 'sequence'], extension: 'jpg' } },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -360,3 +360,11 @@ describe('a least size told by its density, or by where it begins', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('from left to right', () => {
+  it.each<[string, Said]>([
+    ['At least 3,000 pixels from left to right, or they look soft on the wall.', { width: { min: 3000 } }],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

@@ -142,3 +142,22 @@ describe('what is wished, what does not matter and what is not taken', () => {
     expect(saidBy(text)).toEqual(said);
   });
 });
+
+describe('choices and what is more than enough', () => {
+  it.each<[string, Said]>([
+    [
+      'JPEG. sRGB is the best choice of colour space.',
+      { formats: ['jpeg'], colourSpace: 'sRGB', advice: ['colourSpace'] },
+    ],
+    [
+      'JPEG. Quality 9 (of 12) is more than good enough.',
+      { formats: ['jpeg'], quality: '9/12', advice: ['quality'] },
+    ],
+    [
+      'We suggest that you keep each file below 3 MB, although our page takes up to 8 MB and only stops what is heavier.',
+      { bytesMax: 8000000 },
+    ],
+  ])('%s', (text, said) => {
+    expect(saidBy(text)).toEqual(said);
+  });
+});

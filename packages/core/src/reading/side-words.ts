@@ -15,7 +15,7 @@ const ANY =
 const SHORT =
   /\bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))|the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
 const WIDTH =
-  /\b(?:wide|wider|narrower|width|in length|across|broad|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+  /\b(?:wide|wider|narrower|width|in length|across|broad|(?:from )?left to right|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
   /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
 const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
