@@ -46,7 +46,7 @@ const NEVER_OURS: readonly RegExp[] = [
   /\b(?:came in|arrived|were (?:sent|received|entered)|of (?:which|these|them))\b[^.;]*\b(?:had|were|was)\b[^.;]*\b(?:because|since|as) (?:they|it) (?:was|were|had)\b/i,
   /\bthere (?:were|was) (?:some|one|two|several|a few) (?:of|with) \d[^.;!]*!?$/i,
   // "Entrants agree that images of up to 800 pixels may be shown on our pages."
-  /\b(?:agree|accept|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
+  /\b(?:agree|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
   // "41 of 100 refused images were in CMYK."
   /^\W*\d+ (?:of|out of|in) (?:the )?\d+\b[^.;]*\b(?:were|was|had|are)\b/i,
   // "Lunch is 9.50 and must be ordered by 20 March."
