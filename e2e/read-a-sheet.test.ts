@@ -121,7 +121,9 @@ it('keeps the sheet, gives it away as a file, and takes it back only after showi
 
 it('prints the card of every sheet on one page, and nothing else of the screen', async () => {
   const { driver } = stage.browser;
-  for (const tab of await driver.findElements(By.css('[role="tab"]'))) {
+  const tabs = await driver.findElements(By.css('[role="tab"]'));
+  expect(tabs).toHaveLength(13);
+  for (const tab of tabs) {
     await tab.click();
     const title = (await tab.getText()).split('\n')[0] ?? '';
     const paper = (await devTools(driver, 'Page.printToPDF', A4)) as { data: string };

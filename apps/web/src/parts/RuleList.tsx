@@ -138,7 +138,7 @@ function RuleLine({ rule }: { rule: Rule }) {
       <chakra.div color="inkSoft" fontSize="cell">
         {explainRule(rule.kind)}
         {rule.quote && (
-          <chakra.q display="block" marginTop="2px" className="no-print">
+          <chakra.q display="block" marginTop="2px">
             {rule.quote}
           </chakra.q>
         )}

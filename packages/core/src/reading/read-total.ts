@@ -5,6 +5,7 @@ import { ENTERING, rankOf, type Ranked } from './rank-count.ts';
 import type { ReadSection } from './reading.ts';
 import type { ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
+import { cellsOf } from './table-cells.ts';
 import { THINGS } from './things.ts';
 
 /**
@@ -110,11 +111,9 @@ const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
 });
 
 /** "How many   3   1   4": a number for each column, which is none of all. */
-function isRowOfKinds({ text }: Segment): boolean {
-  const numbers = /^\D{2,30}?(?:\s{2,}|\s*\|\s*)(?<row>\d{1,3}(?:(?:\s{2,}|\s*\|\s*)\d{1,3})+)\s*\|?$/.exec(
-    text,
-  )?.groups?.['row'];
-  return new Set(numbers?.match(/\d+/g) ?? []).size > 1;
+function isRowOfKinds(segment: Segment): boolean {
+  const [, ...values] = cellsOf(segment).map(cell => cell.text);
+  return values.every(value => /^\d{1,3}$/.test(value)) && new Set(values).size > 1;
 }
 
 /** A row that gives a section its limit. */
