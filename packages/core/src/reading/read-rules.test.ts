@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compareReading, type Expected, type Tally } from '../../../../scripts/compare-reading.ts';
 import { MAX_TEXT, readRules, TextTooLong } from './read-rules.ts';
+import { NOT_NAMED } from '../rules/situations.ts';
 import { lineId, sheetFromReading } from './sheet-from-reading.ts';
 
 const folder = fileURLToPath(new URL('./examples', import.meta.url));
@@ -225,6 +226,14 @@ describe('the example texts', () => {
 describe('sheetFromReading', () => {
   const title = { id: 'read', title: 'Read', organiser: 'Somebody', today: '2026-11-23' };
   const sheetOf = (text: string) => sheetFromReading(readRules(text), text, title);
+
+  it('says whose text it is, where that is known', () => {
+    const summaryOf = (organiser: string) =>
+      sheetFromReading(readRules('JPEG, 1600 x 1200 px.'), 'JPEG, 1600 x 1200 px.', { ...title, organiser })
+        ?.sheet.summary;
+    expect(summaryOf('Hartsmead Camera Club')).toBe('Read from the text of Hartsmead Camera Club.');
+    expect(summaryOf(NOT_NAMED)).toBe('Read from the organiser’s text.');
+  });
 
   it('carries rules, advice and the organiser’s sentence over', () => {
     const made = sheetOf(

@@ -1,5 +1,6 @@
 import type { NamePattern } from '../rules/name-pattern.ts';
 import type { OutputFormat } from '../rules/rule.ts';
+import { NOT_NAMED } from '../rules/situations.ts';
 import {
   ruleSheetSchema,
   type Deliverable,
@@ -85,7 +86,11 @@ export function sheetFromReading(reading: Reading, text: string, title: SheetTit
     id: title.id,
     title: title.title,
     organiser: title.organiser,
-    summary: 'Read from the organiser’s text.',
+    // Where sheets are chosen a title such as "Rules for Digital Competitions" alone would tell nothing.
+    summary:
+      title.organiser === NOT_NAMED
+        ? 'Read from the organiser’s text.'
+        : `Read from the text of ${title.organiser}.`,
     ...closing(reading.closes),
     checkedOn: title.today,
     details,
