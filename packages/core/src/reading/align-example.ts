@@ -28,9 +28,13 @@ const LONGEST = 80;
 
 const BRACKETED = /\([^()]+\)(?:\.[A-Za-z]+)?$/;
 
+/** "Dupré" has the shape of "Dupre"; as many letters remain. */
+const withoutAccents = (text: string) =>
+  text.normalize('NFC').replace(/[À-ɏ]/g, letter => letter.normalize('NFD').charAt(0));
+
 /** What each part stands for in an example: the groups of the match are part, mark, part, mark, … */
 function matchOf(example: string, parts: readonly string[]): RegExpExecArray | undefined {
-  const named = example.replace(/\.[A-Za-z]+$/, '');
+  const named = withoutAccents(example).replace(/\.[A-Za-z]+$/, '');
   // "Old Gate (118)": the last part may stand in brackets.
   const stem = BRACKETED.test(example) ? named.slice(0, -1) : named;
   const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
@@ -82,11 +86,15 @@ export function alignExample(example: string, parts: readonly string[]): string[
 
 /** Whether a piece of an example looks like what a part stands for: "Okoro" like a surname, "07" like a sequence. */
 export function fitsPart(piece: string, part: string): boolean {
-  return piece.length <= LONGEST && new RegExp(`^(?:${SHAPES[part] ?? NUMBER})$`).test(piece);
+  return piece.length <= LONGEST && new RegExp(`^(?:${SHAPES[part] ?? NUMBER})$`).test(withoutAccents(piece));
 }
 
 /** The words of an example that stand for one of its parts: "2" for the sequence in "117_2_Quiet Water.jpg". */
 export function wordsFor(part: string, example: string, parts: readonly string[]): string | undefined {
   const at = parts.indexOf(part);
-  return at < 0 ? undefined : matchOf(example, parts)?.[2 * at + 1];
+  const match = at < 0 ? undefined : matchOf(example, parts);
+  if (!match) return undefined;
+  // The groups follow each other without a gap; the example itself keeps its accents.
+  const start = match.slice(1, 2 * at + 1).join('').length;
+  return example.normalize('NFC').slice(start, start + (match[2 * at + 1]?.length ?? 0));
 }

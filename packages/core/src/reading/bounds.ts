@@ -11,20 +11,20 @@ const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
     `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',
 );
 const SIDE_WORDS =
-  '(?:px\\b|pixels?\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|down|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
+  '(?:px\\b|pixels?\\b|(?:on|along|in) the (?:vertical|horizontal)\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|down|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower|shorter|narrower|lighter)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: \\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better|wider|taller|longer|heavier)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -39,10 +39,15 @@ export function boundOf(before: string, rest: string): Bound {
   const near = before
     .slice(Math.max(0, before.length - 110))
     .replace(/^.*\d(?![^\d]*\))/s, '')
+    // "Four pictures (not more), as JPEGs, 2000 px".
+    .replace(/\([^()\d]*\)(?=\s*[,;])/g, ' ')
     // "No more than six, as TIFFs at": that bound is the six's.
     .replace(COUNTED, ' ')
     // "50 KB max, 300 x 400", "3 max. jpg/1920px": that limit belongs to the number before it.
-    .replace(/^\s*[a-z]{0,7}\.?\s*\(?(?:max|min)(?:imum)?\.?\)?\s*[,;/|]/i, ' ')
+    .replace(
+      /^\s*[a-z]{0,7}\.?\s*\(?(?:(?:max|min)(?:imum)?\.?|at (?:the )?(?:very )?(?:most|least)|or (?:less|more))\)?\s*[,;/|]/i,
+      ' ',
+    )
     .replace(/\d/.test(before) ? LIMIT_OF_LAST : '', '');
   let bound: Bound = 'unsaid';
   // "Turns away files of more than 8 MB".
@@ -94,7 +99,7 @@ const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`,
 const VERB_AFTER =
   /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
-  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
+  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
 /** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
 const withoutDensity = (text: string) =>
@@ -102,7 +107,7 @@ const withoutDensity = (text: string) =>
 
 /** Words that make a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE =
-  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|would be kind|cannot insist|lets? you choose|if you could|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps if|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|(?:we|i) like|i['’]d go with|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|(?:more than )?(?:good )?enough|sufficient)(?! and)|(?:safe|best|good) choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad))\b|^better:/i;
+  /\b(?:recommend\w*|prefer(?:s|red|ably|ence|able)?|ideal(?:ly)?|suggest\w*|you (?:might|may) (?:want|wish|like) to|if your (?:software|program|camera) lets you|if the (?:program|software|form) (?:wants|asks)|if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)|if (?:you can|possible|at all possible|it can be)|would be (?:nice|helpful|good)|sensible|advis(?:e|able|ed)|good idea|safer choice|if you know how|customary|we(?:['’]d| would) love|would be kind|cannot insist|lets? you choose|if you could|try to|optim(?:um|al)|best results|where(?:ver)? (?:you can|possible)|if your (?:program|software) asks|aim (?:for|at)|not (?:mandatory|compulsory|obligatory)|consider|discouraged|advise against|it helps (?:us )?if|if (?:you are )?asked for an?|most of us use|if you have (?:them|it) that (?:big|large)|nobody checks|(?:we|i) like|i['’]d go with|looks? best|works? best|(?:is|are|would be) (?:even )?(?:better|nicer|best)|(?:is|are) (?:plenty|(?:more than )?(?:good )?enough|sufficient)(?! and)|(?:safe|best|good) choice|happy if|(?:would|['’]d) rather (?:have|not)|best avoided|(?<=profile )helps|(?:i|we) wish|(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)|(?:be|am) (?:grateful|glad)|nice to have|would be appreciated|(?:the )?best thing|it is best to|(?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)|would help)\b|^better:/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence);
@@ -143,6 +148,9 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   const after = sentence.slice(at).replace(/\([^()]{1,8}\)/g, ' ');
   const own = (PART_BEFORE.exec(before)?.[0] ?? '') + (PART_AFTER.exec(after)?.[0] ?? '');
   if (isAdvice(own)) return true;
+  // "sRGB, if you can".
+  if (/^[^,;()]*, if (?:you can|you could|possible|at all possible)\b(?! (?:not|only))/i.test(after))
+    return true;
   // "275 × 354 pixels (preferred)".
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
   // "Quality 90%, and I would recommend it".

@@ -46,7 +46,7 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
 const SORT = '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b)[A-Z][a-z]{2,14})?)(?=\\s*(?:,|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:${THINGS}\\s*)?(?:,|and\\b|\\.|$))`,
   'gi',
 );
 
@@ -56,7 +56,7 @@ const PLAIN_LIST = new RegExp(
 );
 /** "2 colour and 2 mono images". */
 const KINDS_LIST = new RegExp(
-  `\\b(?<list>(?:${COUNT}) ${SORT}(?:(?:,| and)+ (?:${COUNT}) ${SORT})+)(?= ${THINGS}|[.;]|$)`,
+  `\\b(?<list>(?:${COUNT}) ${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) ${SORT}(?: ${THINGS})?)+)(?= ${THINGS}|[.;]|$)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');

@@ -28,7 +28,7 @@ export function factsOf(marked: readonly Segment[]): Facts {
     ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
     ...readRatio(segment),
     ...readEitherWay(segment),
-    ...readWeight(segment).filter(f => f.field !== 'packageBytesMax'),
+    ...readWeight(segment, segments[i - 1]).filter(f => f.field !== 'packageBytesMax'),
     ...readFormats(segment),
     ...readColourSpace(segment),
     ...readSimple(segment),
@@ -58,21 +58,25 @@ export function factsOf(marked: readonly Segment[]): Facts {
 }
 
 const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+  /^(?:[-*•–·]\s*)?(?:(?:(?:first|second|third|another|one more) )?(?:hint|tip)s?|what you (?:should|may|could) do if[^.:;]{0,30}|(?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30}|(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
 
 /** "Recommended: … Required: …" on one line. */
 const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =
-  /\b(?:(?:the rest|everything else|all else|what follows) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
+  /\b(?:(?:the rest|everything else|all else|what follows|the following|these) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|some (?:\w+ )?(?:advice|tips|hints), which you may ignore|now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
 /** What is allowed is no wish. */
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
 /** A line of its own over a list of wishes. */
 const WISHES_BELOW =
   /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
 const A_MUST =
-  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|limit|closes?|deadline|by \d)\b/i;
+  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|limit|closes?|deadline|by \d)\b/i;
+
+/** "The page takes up to 7 MB and not a byte more" is no wish, whatever line it stands on. */
+const A_LIMIT =
+  /\b(?:must|refuse[sd]?|not accepted|(?:page|form|site|system) (?:(?:will )?takes?|says no)|not a byte more|hard limit)\b/i;
 
 /** "Would like: sRGB; 300 dpi": all that stands behind such words on their line is a wish. */
 function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
@@ -87,7 +91,8 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
     else if (before && REST.test(before.text)) isRest = true;
     // The rest ends with its paragraph, and admits nothing that must be.
     else if (before && segment.line - before.line >= 2) isRest = REST.test(segments[i - 2]?.text ?? '');
-    if (segment.line === line || (isRest && !A_MUST.test(segment.text))) wished.add(segment);
+    const isBehind = segment.line === line && (WISHED.test(segment.text) || !A_LIMIT.test(segment.text));
+    if (isBehind || (isRest && !A_MUST.test(segment.text))) wished.add(segment);
   }
   return wished;
 }

@@ -1,9 +1,22 @@
 /** Names of files that a text shows, cut out of the sentences round them. */
 
 /** One name, with words of its sentence before it. */
-export const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9][\w’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9])[\w’'#+-]*(?:[ ]?\([\w ’']+\))?(?:[ ](?:[-–] )?[\w’'#+-]+(?:[ ]?\([\w ’']+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
-export const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
+const EXAMPLE =
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?\([\wÀ-ɏ ’']+\))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?\([\wÀ-ɏ ’']+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
+/** Without one of these there is no name, and no need to look at every letter for the beginning of one. */
+const ENDING = /\.(?:jpe?g|tiff?|png)\b/i;
+
+/** The names of files that a text shows, each with words of its sentence before it; see `trimExample`. */
+export const namesIn = (text: string): RegExpExecArray[] =>
+  ENDING.test(text) ? [...text.matchAll(EVERY_EXAMPLE)] : [];
+
+export const showsName = (text: string): boolean => ENDING.test(text) && EXAMPLE.test(text);
+
+/** A text with something else in place of every name that it shows. */
+export const replaceNames = (text: string, instead: (shown: string) => string): string =>
+  ENDING.test(text) ? text.replace(EVERY_EXAMPLE, instead) : text;
+
 /** Words that lead up to an example and are no part of it. */
 const LEAD =
   /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|images?|pictures?|photos?|your|thus|jpeg|jpg|say)$/i;
@@ -28,6 +41,7 @@ export function trimExample(name: string, isSentenceStart = false): string {
   const isLead = (word: string, i: number) =>
     LEAD.test(word) &&
     word !== 'Will' &&
+    !/^[-–]$/.test(words[i + 1] ?? '') &&
     (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
@@ -53,7 +67,7 @@ const TIE = '\u00a0';
 
 /** "E.g. 112 - Frosted Reeds", "joined by hyphens: 1932-Staithe-01": a name without its ending, at the end of a clause. */
 const WITHOUT_ENDING =
-  /(?:\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]))/i;
+  /(?:\((?=[A-Z][\w’']*[_-]0?1,)|\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]|, \w+[_-]0?2\b))/i;
 
 /** A name that a sentence shows without its ending, with its place. */
 export function exampleWithoutEnding(text: string): { name: string; at: number } | undefined {
@@ -65,7 +79,7 @@ export function exampleWithoutEnding(text: string): { name: string; at: number }
 
 /** A text with blanks for the names of files that it shows; the words that lead up to one stay. */
 export function withoutNames(text: string): string {
-  return text.replace(EVERY_EXAMPLE, shown => {
+  return replaceNames(text, shown => {
     const name = trimExample(shown);
     return shown.slice(0, shown.length - name.length) + ' '.repeat(name.length);
   });

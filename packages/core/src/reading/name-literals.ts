@@ -95,7 +95,7 @@ export function partsOfExample(example: string): string[] | undefined {
     /( - | – |__| by |[ _-])/,
     /(\.)/,
     // "[Section][Number] [Title]".
-    /((?<=\]) ?(?=\[))/,
+    /((?<=[\]>}]) ?(?=[[<{]))/,
   ];
   return splits.map(split => namedPieces(stem.split(split))).find(parts => parts !== undefined);
 }

@@ -55,7 +55,7 @@ export function readAnnounced(segments: readonly Segment[]): ReadSections | unde
 
 /** "two in the Themed section", "no more than three in Nature". */
 const IN_SECTION = new RegExp(
-  `\\b(?<n>${COUNT})\\s*(?:${THINGS}|of (?:them|these|those))?\\s*(?:(?:may|can|must) be )?(?:in|into|for|to) (?:the )?(?<label>set subject|(?!each|every|any|one|the|that|this|either|same)[a-z]{3,14}(?= (?:section|class|category)\\b)|[A-Z][A-Za-z&’'-]{2,24}(?: (?:& )?[A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS}|of (?:them|these|those))?\\s*(?:(?:may|can|must) be (?:(?:entered|sent|submitted) )?)?(?:in|into|for|to) (?:the )?(?:(?:section|class|category) )?(?<label>set subject|(?!each|every|any|one|the|that|this|either|same)[a-z]{3,14}(?= (?:section|class|category)\\b)|[A-Z][A-Za-z&’'-]{2,24}(?: (?:& )?[A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
   'g',
 );
 /** "G for General and N for Nature", "Section A is Open Colour". */
@@ -63,9 +63,11 @@ const LETTER_FOR =
   /(?<![\w])(?:[Ss]ection |[Cc]lass )?["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|=|stands for) ?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: [A-Z][A-Za-z&’'-]{1,24})?)/g;
 
 const ENTERED = new RegExp(
-  `\\b(?:enter|submit|send|entered|submitted)\\b|\\bof them in\\b|\\b(?:${COUNT}) ${THINGS} at most:`,
+  `\\b(?:enter|submit|send|entered|submitted)\\b|\\bof them in\\b|\\b(?:${COUNT}) ${THINGS} at most:|^\\W*(?:up to |max(?:imum)?\\.? |a maximum of |no more than )?(?:${COUNT}) ${THINGS} (?:in|for) (?:the )?[A-Z]`,
   'i',
 );
+
+const ANY_THINGS = new RegExp(`\\b${THINGS}`, 'i');
 
 /** Every "two in the Themed section" of a text. */
 function limitsIn(segments: readonly Segment[]) {
@@ -99,7 +101,8 @@ export function readNamed(segments: readonly Segment[]): ReadSections | undefine
   };
   // "Three images in Open and two in Nature" needs no word more.
   const isPaired = limits.some(
-    ({ segment }, i) => limits[i + 1]?.segment === segment && ENTERED.test(segment.text),
+    ({ segment }, i) =>
+      limits[i + 1]?.segment === segment && (ENTERED.test(segment.text) || ANY_THINGS.test(segment.text)),
   );
   const isSaid = isPaired || limits.some(({ match }) => match.groups?.['word']);
   const from = letters.length >= 2 ? letters : isSaid ? limits : [];

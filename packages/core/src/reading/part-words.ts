@@ -17,6 +17,8 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     /(?<!\bA, )\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] for [a-z]+ (?:or|and) [A-Z] for [a-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
+  // "The competition number" is that of the evening.
+  ['entry number', /\byour competition number\b/gi],
   ['date', /\bdate (?:(?:on which )?(?:it|the image) was taken|of (?:the )?(?:image|exposure|capture))\b/gi],
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [

@@ -1,4 +1,4 @@
-import { EVERY_EXAMPLE, trimExample } from './name-examples.ts';
+import { namesIn, trimExample } from './name-examples.ts';
 import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
 
 /**
@@ -109,7 +109,7 @@ export function inPlainWording(given: string): Worded {
 
 /** Names of files, which are kept to the letter. */
 function namesShown(text: string): Stretch[] {
-  return [...text.matchAll(EVERY_EXAMPLE)].map(match => {
+  return namesIn(text).map(match => {
     const to = match.index + match[0].length;
     return [to - trimExample(match[0]).length, to];
   });

@@ -23,10 +23,10 @@ const OURS =
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
 /** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
-const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|comp(?:etition)?|head|(?!per\\b)[a-z]+(?:er|or|ist)\\b)`;
+const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b)`,
+  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -47,7 +47,7 @@ const ANY_THINGS = new RegExp(THINGS, 'i');
 const IN_ALL = /^\W*(?:[\w-]+ ){0,4}?(?:in total|in all|altogether|overall|all told|across all)\b/i;
 /** Behind a number of its own it is that number's: "eight altogether, up to four of birds". */
 const IN_ALL_BEFORE = new RegExp(
-  `(?<!\\b(?:${COUNT}) (?:\\w+ )?)\\b(?:altogether|in total|in all|overall|total of|total number[^.;\\d]{0,24}|total),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )?$`,
+  `(?<!\\b(?:${COUNT}) (?:\\w+ )?)\\b(?:altogether|in total|in all|overall|(?<!\\bin )total of|total number[^.;\\d]{0,24}|(?<!\\bin )total),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )?$`,
   'i',
 );
 
@@ -56,7 +56,7 @@ const ABOUT_OTHERS =
   /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per) (?:each|any(?: one)?|every)(?=\\s*(?:[.,;:#)]|$))|each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
@@ -65,14 +65,15 @@ const OF_THE_PAST =
 const OF_SEVERAL = new RegExp(`^ of (?:up to |exactly |at most )?(?:${COUNT})\\b`, 'i');
 /** A club's panel may hold only so many of one person. */
 const OF_ONE = new RegExp(
-  `^\\s*(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
+  `^\\s*(?:(?:of|in|from) (?:a|the|one|any) (?:team|entry|panel|set) )?(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
   'i',
 );
 const PER_PERSON = new RegExp(
   `^[\\s,(]*(?:max(?:imum)?\\.? )?(?:per|(?:from|for|by) (?:each|every)) ${PERSON}\\b`,
   'i',
 );
-const OF_ANY_AUTHOR = /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b/i;
+const OF_ANY_AUTHOR =
+  /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b/i;
 const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
@@ -93,6 +94,8 @@ export interface Ranked {
 /** How far before a number its words are looked for; a sentence is seldom longer. */
 const FARTHEST = 200;
 
+const MORE = new RegExp(`\\b(?:${COUNT}) (?:more|further|additional|extra)\\b`, 'i');
+
 /** Numbers that count no entry, told from the words before them. */
 const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)[] = [
   // "Every entry consists of two files of the same picture".
@@ -107,6 +110,16 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (lead, { things }) => !things && /\b(?:teams? of|out of) $/i.test(lead),
   // "Pictures placed in the first six of any competition".
   lead => /\b(?:in|among) the first $/i.test(lead),
+  // "84 in all, including 12 gold medals", "places are limited to 6".
+  (_, { things, to }, text) =>
+    !things &&
+    IN_ALL.test(text.slice(to)) &&
+    /\b(?:medals?|awards?|prizes?|ribbons?|diplomas?)\b/i.test(text),
+  lead => /\b(?:places|seats|tickets)\b[^.;]*\blimited to $/i.test(lead),
+  // "One file from everybody now and a second one from those who are chosen".
+  (_, { value, to }, text) => value === 1 && /\b(?:a )?second (?:one|file|version)\b/i.test(text.slice(to)),
+  // "These two scans", "up to six more images".
+  (lead, { from, to }, text) => /\bthese $/i.test(lead) || MORE.test(text.slice(from, to)),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];
@@ -159,6 +172,7 @@ const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\
 function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
   if (JUDGING.test(near)) return false;
+  if (/\bwe need $/i.test(lead) && /^ (?:as|in) (?:an? )?(?:\d|jpe?g|tiff?|png)/i.test(tail)) return true;
   if (OF_EACH.test(tail) || /^ per [a-z]/.test(tail) || LIMIT_BEFORE.test(lead)) return true;
   if (OURS.test(near)) return false;
   return SENDER.test(lead) || ENTERING.test(near);
@@ -172,7 +186,7 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for the (?:league|competition|contest|round|match|exhibition|show)|that|made|taken|please)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|that|made|taken|please)\b)/.test(
       tail,
     )
   );
@@ -188,7 +202,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?\s*(?:[.,!)]|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?\s*(?:[.,!)]|\([a-z]+\)|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

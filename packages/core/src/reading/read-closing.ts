@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 
 /** Words that make a date the deadline, strongest first. */
 const STRONG =
-  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:round|stage|phase)(?: one| 1)? ends|submitted (?:up to|until|till)|bring (?:them|it|these|yours|(?:the|your) files)\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
+  /\b(?:works? (?:only )?until|(?:link|form|portal|page) (?:is (?:open|live) until|expires)|moved {2,}to|(?:by|until) when|clos(?:e|es|ing|ed)|dead-?line|(?:last|latest) (?:\w+ )?(?:date|day)|you have (?:time )?until|cut[- ]?off|copy date|entries (?:must|should|need to|have to|will|to)|final (?:\w+ )?(?:date|day)|(?:submission|entry|upload) (?:window|period)|goes offline|(?:hand|hands|handed|handing) (?:\w+ ){0,4}in|shuts?|ends? (?:on|at)|^ends?\b|(?:round|stage|phase)(?: one| 1)? ends|submitted (?:up to|until|till)|bring (?:them|it|these|yours|(?:the|your) files)\b|(?:entr(?:y|ies)|submissions?|uploads?) ends?|(?:entries|uploads?|submissions?) (?:stop|end)|stop (?:taking|accepting)|taken down|closed (?:for|to) entries|term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)|(?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off)|must reach|has to reach|last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b|end of (?:upload|entry|submission)s?\b|open for entr(?:y|ies) until|limit date|limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry)|date limit|last call|expir(?:y|es|ation)|no later than|deliver(?:y|ies)\b[^.;]{0,30}\bby|needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby|at the (?:very )?latest|(?:hand|hands|handed|handing)[- ]in|submissions? (?:end|until|must)|entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until)|registration|upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until)|receiv(?:e|ed|ing)\b|due\b|arrive|\b(?:must|should|have to|need to) be (?:in|here|with us)\b)/i;
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
@@ -19,7 +19,7 @@ const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|(?:competition|contest|challenge) runs|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE =
-  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^nothing\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
+  /\b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b|^received after\b|^nothing\b|\bnothing (?:can|will|may) be\b|^no (?:entries|submissions|files|images|pictures|uploads)\b/i;
 
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
@@ -35,7 +35,7 @@ const labelOver = (previous: Segment | undefined): string =>
   previous &&
   previous.text.length < 40 &&
   !/\d/.test(previous.text) &&
-  /^(?:when|closing|deadline|dates?)/i.test(previous.text)
+  /^(?:(?:by |until )?when|closing|deadline|dates?)/i.test(previous.text)
     ? previous.text
     : '';
 
@@ -160,7 +160,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       ) ||
       STRONG.test(label) ||
       /^(?:Q[.:] ?)?when\b/i.test(text) ||
-      /^when\b/i.test(label) ||
+      /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay;
     const span = { endsSpan, isEndOfSpan, isTooLate };
     if (isOtherDay(clause, span) || isOfBooking(text, stamp)) continue;

@@ -80,7 +80,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG =
-  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if|to|for)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if|to|for)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -185,7 +185,7 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does not matter|not (?:necessary|needed|required|important)|if it makes you happy|irrelevant|ignore|makes no difference|no effect)\b/i.test(
+    /\b(?:no matter|does not matter|not (?:necessary|needed|required|important)|if it makes you happy|irrelevant|ignore|makes no difference|all the same to|no effect)\b|\b\d{2,3} ?(?:ppi|dpi) or \d{2,3} ?(?:ppi|dpi)\b/i.test(
       text,
     )
   )

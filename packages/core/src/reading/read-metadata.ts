@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|position data|position(?= (?:must|should|has to) be)|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
@@ -24,18 +24,21 @@ const NOT_A_NOTE =
 const STAYS =
   /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show))\b/i;
 const KEEPS =
-  /\b(?:keep|with (?:its|their|all|full|complete)(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
+  /\b(?:keep|with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|readable|available|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
 const IS_FREE =
   /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\byou may\b[^.;]*\bor\b|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
   /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;
-/** "Files without EXIF are refused": two denials ask for it. */
+/** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
 const MISSED =
-  /\b(?:without|lacking|missing)\b[^.;]{0,50}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
+  /\b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b|\b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b|\bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
+/** "Files with the author's name in the metadata cannot be accepted." */
+const NAMED =
+  /\b(?:with|whose metadata (?:name|show|tell)s?|that (?:contain|carry|show|name|have|reveal|identify|betray)s?) (?:the|your|an?)\b[^.;]{0,50}\b(?:refused|rejected|returned|disqualified|excluded|sent back|cannot be (?:accepted|judged|used)|(?:are|is|be) not accepted|not be (?:accepted|judged|used))\b/i;
 /** "Images with metadata will be refused." */
 const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
@@ -47,7 +50,7 @@ const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
 /** "Nothing about you should be visible in the file's properties." */
 const OF_YOU_IN_FILE =
-  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b/i;
+  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b|\bnothing in the (?:metadata|exif|iptc|file)\b[^.;]{0,10}\b(?:name|identify|tell|reveal|show)s?\b[^.;]{0,16}\b(?:you|author|photographer|artist|maker)\b/i;
 /** "(location data has leaked before)" tells why. */
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b[^()]*\)/gi;
 
@@ -59,7 +62,9 @@ type Fate = 'kept' | 'gone' | undefined;
 
 function fateOf(part: string): Fate {
   if (IS_FREE.test(part) || THEIR_OWN.test(part)) return undefined;
-  if (STAYS.test(part) || MISSED.test(part)) return 'kept';
+  if (MISSED.test(part)) return 'kept';
+  if (NAMED.test(part)) return 'gone';
+  if (STAYS.test(part)) return 'kept';
   if (GOES.test(part)) return 'gone';
   return KEEPS.test(part) ? 'kept' : undefined;
 }
@@ -97,7 +102,7 @@ function readPlace(segment: Segment, text: string): Found[] {
       /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
         partAt(text, place.index),
       ));
-  if (!place || isConditional || !OF_NOTES.test(text)) return [];
+  if (!place || isConditional || !(OF_NOTES.test(text) || PAIR_ALONE.test(text))) return [];
   const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];
 }
@@ -105,17 +110,25 @@ function readPlace(segment: Segment, text: string): Found[] {
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const there = before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null;
   if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
+  const isBehindNotes = before !== undefined && (NOTES.test(before.text) || /\bgps\b/i.test(before.text));
   const isAbout =
     FIELD.test(text) ||
-    (PAIR_ALONE.test(text) && /\b(?:blank|empty|filled|complete)\b/i.test(text) && !/\bform\b/i.test(text)) ||
-    (before !== undefined && NOTES.test(before.text) && PAIR_ALONE.test(text));
+    YOU_TOO.test(text) ||
+    (PAIR_ALONE.test(text) &&
+      /\b(?:blank|empty|filled|complete|delete|remove|clear)\b/i.test(text) &&
+      !/\bform\b/i.test(text)) ||
+    (isBehindNotes && (PAIR_ALONE.test(text) || NO_PAIR.test(text)));
   if (!isAbout) return [];
   for (const who of text.matchAll(WHO)) {
     const part = partAt(text, who.index);
     const own = part.split(/,\s+(?:not|nor|never) /i)[0] ?? part;
     if (isElsewhere(part.slice(Math.max(0, part.indexOf(who[0]))))) continue;
     const isField =
-      FIELD.test(part) || PAIR_ALONE.test(part) || (before !== undefined && NOTES.test(before.text));
+      FIELD.test(part) ||
+      PAIR_ALONE.test(part) ||
+      YOU_TOO.test(part) ||
+      (before !== undefined && NOTES.test(before.text)) ||
+      (isBehindNotes && NO_PAIR.test(text));
     const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
     if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
   }
@@ -137,6 +150,12 @@ function isElsewhere(rest: string): boolean {
 /** "Creator and copyright must be complete." */
 const PAIR_ALONE =
   /\b(?:author|creator|artist|credit|copyright|by-?line|photographer)(?:(?:,|\/| and| or|, and) ?(?:the )?(?:author|creator|artist|credit|copyright|by-?line|caption|title))+\b/i;
+/** "No author, no copyright line" behind a sentence about notes. */
+const NO_PAIR =
+  /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:author|name|copyright)\s*:\s*(?:no|none|empty|blank|(?:to be )?removed)\b/i;
+/** "Remove GPS data and your name." */
+const YOU_TOO =
+  /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
 const LABELLED =
   /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
@@ -156,7 +175,7 @@ function readNotes(
   }
   const isOfAuthor = (part: string) => said.some(f => f.field === 'metadata.author') && part.search(WHO) >= 0;
   // "Remove EXIF data that shows who you are": that is all of them which goes.
-  if (said.length && TELLS_WHO.test(text)) return [];
+  if (said.length && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text))) return [];
   if (CARRIED.test(text)) return strip(true, notes);
   for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
     const part = partAt(text, each.index);

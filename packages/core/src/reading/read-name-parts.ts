@@ -1,8 +1,9 @@
 import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
-import { EVERY_EXAMPLE, trimExample, withoutNames } from './name-examples.ts';
+import { namesIn, trimExample, withoutNames } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
+import { toldOfExample } from './told-of-example.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
@@ -81,10 +82,12 @@ export function readParts(
     return;
   }
   if (naming.parts || !naming.example) return;
-  const legend = readLegend(naming.example, about);
+  const { example } = naming;
+  const behind = about.flatMap(s => all[all.indexOf(s) + 1] ?? []);
   naming.parts =
-    legend ??
-    partsOfExample(naming.example) ??
+    readLegend(example, [...about, ...behind]) ??
+    partsOfExample(example) ??
+    about.map(s => toldOfExample(example, s.text)).find(parts => parts !== undefined) ??
     fillExample(naming.example, { others, isOwnWord, described: partial }) ??
     fillExample(naming.example, { others, isOwnWord, described: [] }) ??
     null;
@@ -98,14 +101,15 @@ function asShown(
 ): string[] | undefined {
   const shown = said && example !== null ? alignExample(example, words) : undefined;
   const isSame = shown?.length === said?.length && shown?.every((part, i) => bare(part) === bare(said?.[i]));
-  return isSame ? shown : said;
+  const isBracketed = shown?.at(-1) === 'text:)' && shown.length === (said?.length ?? 0) + 1;
+  return isSame || isBracketed ? shown : said;
 }
 
 const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
 
 /** Every name of a file that is shown. */
 const namesShown = (about: readonly Segment[]) =>
-  about.flatMap(s => [...s.text.matchAll(EVERY_EXAMPLE)]).map(m => trimExample(m[0]));
+  about.flatMap(s => namesIn(s.text)).map(m => trimExample(m[0]));
 
 /** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a word in capitals, or one that the text itself uses. */
 const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
@@ -147,11 +151,13 @@ function isJoinedToOther(described: readonly PartSaid[], text: string): boolean 
   );
 }
 
+const OF_SEPARATOR =
+  /^(?:all )?(?:separated?|join(?:ed)?|divided?|link(?:ed)?|with)\b|^(?:(?:the|these|all) )?(?:parts|these|they|elements|items)(?: (?:are|must be|should be|to be))? (?:separated|joined|divided|linked)\b|^use (?:an? )?(?:under-?scores?|hyphens?|dash(?:es)?|spaces?) (?:between|to (?:separate|join))\b/i;
+
 /** A sentence with the next one, where that says what stands between the parts: "…; separated by hyphens". */
 function withSeparator(segment: Segment, about: readonly Segment[]): string {
   const next = about[about.indexOf(segment) + 1];
-  const isOfIt =
-    next?.line === segment.line && /^(?:all )?(?:separated|joined|divided|linked|with)\b/i.test(next.text);
+  const isOfIt = next?.line === segment.line && OF_SEPARATOR.test(next.text);
   return isOfIt ? `${segment.text} ${next.text}` : segment.text;
 }
 
@@ -164,7 +170,7 @@ function withNumber(part: string, text: string, example: string | null): string[
     /\b(?:begin\w*|start\w*|first|in front)\b/i.test(text)
   )
     return alignExample(example, [part, 'sequence']);
-  const stems = [...text.matchAll(EVERY_EXAMPLE)].map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
+  const stems = namesIn(text).map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
   const heads = new Set(stems.map(stem => stem.replace(/\d+$/, '')));
   const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d$/.test(stem));
   return isRow ? alignExample(example, [part, 'sequence']) : undefined;

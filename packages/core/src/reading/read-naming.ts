@@ -1,4 +1,4 @@
-import { EVERY_EXAMPLE, EXAMPLE, exampleWithoutEnding, trimExample } from './name-examples.ts';
+import { exampleWithoutEnding, namesIn, showsName, trimExample } from './name-examples.ts';
 import { partsOfExample } from './name-literals.ts';
 import { partOfWord } from './name-vocabulary.ts';
 import { hasOtherPart, partsNamed } from './part-words.ts';
@@ -11,7 +11,7 @@ import type { Segment } from './segments.ts';
 /** How files are to be called: an example, and its parts in order. */
 
 const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|name convention|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|\btheir names? (?:no|is|are|up to)\b|files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|name convention|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|\bgive (?:each|every|the|your|all) files? (?:the|a) names?\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|\btheir names? (?:no|is|are|up to)\b|files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
@@ -36,7 +36,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
       /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
-      EXAMPLE.test(segment.text) ||
+      showsName(segment.text) ||
       /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
       isPattern(segment.text) ||
       isUnderNamingHead(segments, i) ||
@@ -46,16 +46,14 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   let hasSpacedExample = false;
   for (const segment of about) {
     const isFault = isEmailOrFault(segment.text);
-    const shown = [...segment.text.matchAll(EVERY_EXAMPLE)].filter(
-      m => !isFault || !/\b(?:IMG|DSC)/i.test(m[0]),
-    );
+    const shown = namesIn(segment.text).filter(m => !isFault || !/\b(?:IMG|DSC)/i.test(m[0]));
     if (withComma(segment.text, naming, claim, segment)) continue;
     // A pattern in brackets is shown where no example is filled in.
     const match = shown.find(m => !/^[[<{]/.test(m[0])) ?? shown[0];
     if (!match) continue;
     const name = trimExample(match[0], match.index === 0);
     naming.example ??= name;
-    hasSpacedExample ||= [...segment.text.matchAll(EVERY_EXAMPLE)].some(m =>
+    hasSpacedExample ||= namesIn(segment.text).some(m =>
       trimExample(m[0].replace(/[[<{][^\]>}]*[\]>}]/g, 'X')).includes(' '),
     );
     if (naming.example === name)
@@ -113,7 +111,7 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
   return [1, 2].some(back => {
     const before = segments[index - back]?.text ?? '';
     return (
-      ABOUT_NAMES.test(before) || EXAMPLE.test(before) || /\btitles?\b[^.]{0,30}\bcharacters\b/i.test(before)
+      ABOUT_NAMES.test(before) || showsName(before) || /\btitles?\b[^.]{0,30}\bcharacters\b/i.test(before)
     );
   });
 }
@@ -123,7 +121,7 @@ function isBeforeExample(segments: readonly Segment[], index: number): boolean {
   const next = segments[index + 1]?.text ?? '';
   return (
     /^(?:an )?(?:example\s*:|for example\b|e\.g\.)/i.test(next) &&
-    EXAMPLE.test(next) &&
+    showsName(next) &&
     partsNamed(segments[index]?.text ?? '').length >= 2
   );
 }

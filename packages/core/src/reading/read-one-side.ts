@@ -105,7 +105,7 @@ export function readSingles(
 }
 
 /** "1080 pixels in both directions": a square. */
-const BOTH_WAYS = /\bboth (?:directions|dimensions|ways)\b/i;
+const BOTH_WAYS = /\bboth (?:directions|dimensions|ways)\b|^\s*(?:px|pixels?)? each way\b/i;
 
 /** The bound of one side, which may be said for the side before or behind it as well. */
 function boundOfSide(
@@ -157,7 +157,7 @@ const OTHER_BOUND =
   /^\s*(?:px|pixels?)?(?: (?:on|along|for) the (?:long|short)(?:est|er)? (?:side|edge))?\s*[,;/]?\s*(?:and |but )?(?:an? |the )?(?:(?:lower|upper) limit(?: is)?|max(?:imum)?|min(?:imum)?|at most|at least|(?:no|not) (?:more|less|larger|smaller) than|up to)\.?(?: of)?:?\s*$/i;
 
 const NEXT_SIDE = new RegExp(
-  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|for the (?:width|height))?\\s*(?:,|and|or|by|x|×)?\\s*(?:(?:${WIDE}|${HIGH})\\s*)?(?:${PIXELS})\\s*`,
+  `^\\s*(?:${UNIT})?\\s*(?:${WIDE}|${HIGH}|(?:on|along|for|in) the (?:width|height|horizontal|vertical)(?: (?:side|axis))?)?\\s*(?:,|and|or|by|x|×)?\\s*(?:(?:${WIDE}|${HIGH})\\s*)?(?:${PIXELS})\\s*`,
   'i',
 );
 

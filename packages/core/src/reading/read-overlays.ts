@@ -22,14 +22,29 @@ import type { Segment } from './segments.ts';
 
 type Verdict = 'forbidden' | 'allowed' | undefined;
 
+/** "White borders are accepted. Text is not." */
+const NEITHER_IS =
+  /^\W*(?:any )?(?:text|writing|names?|titles?|logos?|watermarks?|signatures?|lettering)(?:,? (?:and|or) \w+)? (?:is|are) not\W*$/i;
+
 /** @param before the line before it, which may be a heading that denies */
 export function readOverlays(whole: Segment, before?: Segment): Found[] {
+  const isNeither = before !== undefined && NEITHER_IS.test(whole.text) && before.text.search(BORDER) >= 0;
+  const neither = isNeither ? /[\s\S]+/.exec(whole.text) : null;
+  if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
   const denied = readUnderDenial(whole, before);
   if (denied.length) return denied;
   const segment = answerOf(whole);
+  // "We do not accept files without caption and copyright in the IPTC fields."
+  if (OF_NOTES.test(segment.text) && !ON_PICTURE.test(segment.text)) return readBorder(segment);
   const none = readNone(segment);
   return none.length ? none : [...readBorder(segment), ...readMark(segment)];
 }
+
+/** Things of one sentence that are looked at; a list of what is forbidden has a handful. */
+const MOST_THINGS = 24;
+
+/** What is written in a file and not on its picture. */
+const OF_NOTES = /\bwithout\b[^.;]*\b(?:iptc|metadata|exif)\b/i;
 
 /** "Wider borders will be removed" lets others be. */
 const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
@@ -37,7 +52,7 @@ const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
 /** "On the picture: nothing. Around the picture: nothing." */
 function readNone(segment: Segment): Found[] {
   const match =
-    /\b(?=leave |keep )(?<!\b(?:titles?|names?|language)\b[^.;]{0,60})(?:leave|keep) (?:it|them|the image|your image|(?:the |your )?images) clean\b|^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\b)/i.exec(
+    /\b(?=leave |keep )(?<!\b(?:titles?|names?|language)\b[^.;]{0,60})(?:leave|keep) (?:it|them|the image|your image|(?:the |your )?images) clean\b|^\W*(?<where>on|a?round) (?:the|your) (?:picture|image|photo(?:graph)?|work)s?\s*[:–-]\s*(?:nothing|none|no\W*$)/i.exec(
       segment.text,
     );
   if (!match) return [];
@@ -49,13 +64,13 @@ function readNone(segment: Segment): Found[] {
 function readBorder(segment: Segment): Found[] {
   const { text } = segment;
   const found: Found[] = [];
-  for (const match of text.matchAll(BORDER)) {
+  // Asked once a sentence: some speak of borders over and over.
+  const isLimited = BORDER_LIMITED.test(text);
+  const isOfOther =
+    ON_WALL.test(text) || (/\b(?:wider|thicker|broader) than\b/i.test(text) && !YES.test(text));
+  for (const match of [...text.matchAll(BORDER)].slice(0, MOST_THINGS)) {
     if (OF_WIDER.test(text.slice(0, match.index))) continue;
-    const verdict = BORDER_LIMITED.test(text)
-      ? 'allowed'
-      : ON_WALL.test(text) || (/\b(?:wider|thicker|broader) than\b/i.test(text) && !YES.test(text))
-        ? undefined
-        : verdictOn(text, match.index, match[0]);
+    const verdict = isLimited ? 'allowed' : isOfOther ? undefined : verdictOn(text, match.index, match[0]);
     if (verdict) found.push(at(segment, 'border', verdict, match));
   }
   // "No fancy borders, a plain keyline is fine": what is let be counts.
@@ -93,7 +108,7 @@ function readMark(segment: Segment): Found[] {
 
 /** "Nothing about you should be visible in the picture". */
 const NOTHING_OF_YOU =
-  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]{0,40}?\b(?:in|on) (?:the|your|any) (?:image|picture|photo)/i;
+  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]{0,40}?\b(?:in|on) (?:the|your|any) (?:image|picture|photo)|\bnothing (?:may|must|should|can) be (?:visible|seen|shown) (?:that|which) (?:identifies|names|reveals|tells|shows|could identify)\b/i;
 
 /** A word such as "number" tells little alone: the part of the sentence round it gave the rule. */
 function atPart(segment: Segment, value: Verdict, match: RegExpExecArray): Found {
@@ -111,7 +126,9 @@ const BESIDE_NAME = /\bneither (?:in )?the file ?-?name nor\b|\bfile ?-?names? (
 function isOfFile(text: string, index: number): boolean {
   // "Titles are read from the entry form and must not appear on the images."
   if (
-    /\b(?:not|never) (?:appear|be|stand|show) (?:\w+ )?on (?:the|your|any|an) image/i.test(text.slice(index))
+    /\b(?:not|never) (?:appear|be|stand|show) (?:\w+ )?on (?:it|them|(?:the|your|any|an) images?)\b/i.test(
+      text.slice(index),
+    )
   )
     return false;
   const end = text
@@ -154,7 +171,8 @@ function verdictIn(text: string, index: number, thing: string): Verdict {
   const [before, after] = [text.slice(0, index), text.slice(index)];
   // "Files without a copyright line cannot be printed" asks for one.
   if (/\bwithout (?:an? |the |any )?$/i.test(before) && NO_AFTER.test(after)) return undefined;
-  if (NO_BEFORE.test(before) || /^(?:unframed|nothing)\b/i.test(thing)) return 'forbidden';
+  if (NO_BEFORE.test(before) || /^(?:unframed|unsigned|borderless|nothing)\b/i.test(thing))
+    return 'forbidden';
   if (NO_AFTER.test(after)) return 'forbidden';
   return YES.test(text) ? 'allowed' : undefined;
 }
@@ -187,7 +205,7 @@ function readUnderDenial(segment: Segment, before: Segment | undefined): Found[]
     before !== undefined &&
     before.text.length < 60 &&
     before.line < segment.line &&
-    (/\b(?:not|never|no)\b[^.]*\b(?:(?:picture|image|photo(?:graph)?|work|print)s?|(?:in|on) it):?$/i.test(
+    (/\b(?:not|never|no)\b[^.]*\b(?:(?:picture|image|photo(?:graph)?|work|print)s?|(?:in|on|round) (?:it|them)):?$/i.test(
       before.text,
     ) ||
       /^(?:forbidden|prohibited|not (?:allowed|permitted|wanted|accepted))[:.]?$/i.test(before.text));

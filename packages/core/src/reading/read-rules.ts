@@ -10,6 +10,7 @@ import { readTotal } from './read-total.ts';
 import { readWeight } from './read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './reading.ts';
 import { segmentText, withoutMark, type Segment } from './segments.ts';
+import { takenOver } from './same-as.ts';
 import { settleClosing } from './settle-closing.ts';
 import { solvePrint } from './solve-print.ts';
 import { splitDeliverables } from './split-deliverables.ts';
@@ -88,7 +89,9 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   const beside = groups.length > 1 ? readTotal(commonOf(groups).map(withoutMark), read) : [];
   const total = beside.length ? beside : withoutKinds(readTotal(unmarked, read), groups);
   settle(reading, 'maxFiles', total, value => (reading.maxFiles = value as number));
-  const weights = unmarked.flatMap(readWeight).filter(f => f.field === 'packageBytesMax');
+  const weights = unmarked
+    .flatMap((s, i) => readWeight(s, unmarked[i - 1]))
+    .filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
   const closing = settleClosing(unmarked);
   if (!closing) return;
@@ -130,10 +133,19 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
   const labelled = groups.filter(g => g.label !== undefined);
   const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
   const sharedByAll = labelled.length ? factsOf(common).found : [];
-  const read = kinds.map(({ label, segments }) => {
+  const sections = reading.claims.filter(c => c.field === 'sections');
+  const told = kinds.map(({ label, segments }) => {
     const own = factsOf(label === undefined ? segments : segments.map(withoutHead));
-    const shared = sharedByAll.filter(f => !own.found.some(o => o.field === f.field));
-    return { label, own, found: [...own.found, ...shared] };
+    // "2. Monochrome" in a list of sections asks it of none but that.
+    const isSection = (f: Found) =>
+      f.field === 'monochrome' && sections.some(c => f.start < c.end && f.end > c.start);
+    return { label, segments, own: { ...own, found: own.found.filter(f => !isSection(f)) } };
+  });
+  const read = told.map(({ label, segments, own }, i) => {
+    const first = told[i ? 0 : 1];
+    const said = [...own.found, ...(first ? takenOver(segments, own.found, first.own.found) : [])];
+    const shared = sharedByAll.filter(f => !said.some(o => o.field === f.field));
+    return { label, own, found: [...said, ...shared] };
   });
   // "Prints: only on demand, 30 x 45 cm": what nothing is asked of is no file.
   const asked = labelled.length ? read.filter(({ found }) => found.length) : read;

@@ -2,6 +2,7 @@ import { readCounted, readPlainCounted } from './counted-sections.ts';
 import { limitOfSection, readAnnounced, readNamed, readTaking } from './named-sections.ts';
 import { readCount } from './quantities.ts';
 import { listInLines, listInSentence } from './section-lists.ts';
+import { readMentions } from './section-mentions.ts';
 import { eachOf, type ReadSections } from './section-words.ts';
 import { tableOfSections } from './section-table.ts';
 import type { Segment } from './segments.ts';
@@ -14,14 +15,17 @@ export function readSections(segments: readonly Segment[]): ReadSections {
     readCounted(segments) ??
     readPlainCounted(segments) ??
     listInSentence(segments) ??
+    readMentions(segments) ??
     readTaking(segments) ??
     readAnnounced(segments) ??
     readNamed(segments);
-  return read ? withEach(withOwn(read, segments), segments) : { sections: [], found: [] };
+  return read
+    ? withLetters(withEach(withOwn(read, segments), segments), segments)
+    : { sections: [], found: [] };
 }
 
 const OF_EACH =
-  /\bin each\W*$|\bin any one of (?:them|these)\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same) (?:of the (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b|\bin (?:each|their own)\b|\beach\)/i;
+  /\bin each\W*$|\bin any(?: one)?(?: of (?:them|these)\b|\W*$)|\bfor any one\b|\bin the same one\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b|\b(?:in|for|to) (?:each|either|both|their own)\b|\beach (?:in|for) [A-Z]|\beach of (?:them|these|which)\b|\beach\)/i;
 
 /** Limits that another sentence gives some of the sections. */
 function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSections {
@@ -39,4 +43,23 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
     .find(n => n !== undefined);
   if (each === undefined) return listed;
   return { ...listed, sections: listed.sections.map(s => ({ ...s, limit: readCount(each) })) };
+}
+
+/** "The section letter (C, M or N)" in what is said of names. */
+const LETTERS =
+  /\b(?:section|class|category) (?:letter|code|initial)s?\s*\((?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)\)|(?<row>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
+
+/** Letters that begin the names of the sections, one for each, are their codes. */
+function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {
+  if (listed.sections.some(s => s.code !== null)) return listed;
+  const list = segments
+    .map(s => LETTERS.exec(s.text)?.groups)
+    .map(g => g?.['list'] ?? g?.['row'])
+    .find(Boolean);
+  const letters = list?.match(/[A-Z]+/g) ?? [];
+  const areInitials =
+    letters.length === listed.sections.length &&
+    listed.sections.every((s, i) => s.label.toUpperCase().startsWith(letters[i] ?? '?'));
+  if (!areInitials) return listed;
+  return { ...listed, sections: listed.sections.map((s, i) => ({ ...s, code: letters[i] ?? null })) };
 }

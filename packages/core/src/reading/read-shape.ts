@@ -2,7 +2,7 @@ import { isAdvisedAt } from './bounds.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
-const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|format)\b/i;
+const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|formats?)\b/i;
 /** Ratios so usual that they need no word beside them; times of day are written with two digits behind the colon. */
 const USUAL_RATIO =
   /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
@@ -81,6 +81,9 @@ export function readRatio(segment: Segment): Found[] {
 
 const SWAP =
   /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+/** Without one of these nothing is turned; looked for first, since the patterns for it begin at every word. */
+const MAY_TURN = /swap|way|vers|turn|revers|rotat|orient|chang|place|land|portrait|horiz|upright|vertic/i;
+const swapIn = (text: string) => (MAY_TURN.test(text) ? SWAP.exec(text) : null);
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
 const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
@@ -96,6 +99,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
+    `\\b(?:an?|one|your) ${PICTURES} in ${WAY}${FORM}(?! or)`,
     `^\\W*${WAY} ${PICTURES} of [^,.;]{3,30}, please\\b`,
     `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
@@ -108,7 +112,10 @@ const ONE_WAY_LISTED = new RegExp(
   `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
-const ONLY_WAY = new RegExp(`\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b`, 'i');
+const ONLY_WAY = new RegExp(
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  'i',
+);
 const ABOUT_FILES =
   /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$|^\W*(?:technical(?:ly)?|requirements?|format|shape|files?|images?)\s*:/i;
 
@@ -123,14 +130,14 @@ function oneWay(text: string): RegExpExecArray | null {
 /** The words that ask for pictures of one way round alone; null where a sentence has two sizes, or says what works best. */
 export function onlyWay({ text }: Segment): RegExpExecArray | null {
   const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?!\d|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
-  const way = isTwoSizes || SWAP.test(text) ? null : oneWay(text);
+  const way = isTwoSizes || swapIn(text) ? null : oneWay(text);
   return way && !IS_BEST.test(text.slice(way.index)) ? way : null;
 }
 
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
-  /\bincluding (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
+  /\b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:upright|portrait|vertical)s?(?: ones| images)? included\b|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
   /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
@@ -157,9 +164,12 @@ export function readEitherWay(segment: Segment): Found[] {
       advice: false,
     },
   ];
-  const swap = SWAP.exec(text);
+  const swap = swapIn(text);
   // "In either orientation but not more than 1200 pixels vertically": the limits stay as they are.
-  const isHeld = swap && /\b(?:vertical(?:ly)?|high|height)\b/i.test(text) && /^in either/i.test(swap[0]);
+  const isHeld =
+    swap &&
+    /\b(?:vertical(?:ly)?|high|height)\b/i.test(text) &&
+    /^(?:in either|whichever way)/i.test(swap[0]);
   if (isHeld) return say(false, swap);
   if (swap && /\d|figures|dimensions|portrait|landscape|upright|vertical|width|size|limit/i.test(text))
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
@@ -167,7 +177,7 @@ export function readEitherWay(segment: Segment): Found[] {
     onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
-    (/\d|height|exceed|limits?|same applies|\bfit\b/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
+    (/\d|height|exceed|limits?|same (?:applies|for)|\bfit\b/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
   // "Landscape (16:9) works best" fixes nothing.
   return fixed && !IS_BEST.test(text.slice(fixed.index)) ? say(false, fixed) : [];
 }

@@ -24,8 +24,13 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'profileEmbedded',
+    words: /\bleave the (?:icc |colou?r )*profile (?:out|off)\b/i,
+    value: () => false,
+  },
+  {
+    field: 'profileEmbedded',
     words:
-      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|(?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?|(?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|(?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?|(?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?) (?:must|has to|should) be embedded|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
     value: () => true,
   },
   {
@@ -40,6 +45,7 @@ const SIMPLE: readonly Simple[] = [
     value: () => false,
     unless: /\b(?:refused|rejected|not (?:be )?accepted|returned|cannot|will|are|is)\b/i,
   },
+  { field: 'bitDepth', words: /\b48[- ]?bits?\b/i, value: () => 16 },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },
   {
     field: 'bitDepth',
@@ -80,7 +86,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'jpegScan',
     words:
-      /\b(?:not?|never|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+      /\b(?:not?|never|cannot|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
     value: () => 'baseline',
     unless: BOTH_SCANS,
   },
@@ -131,7 +137,7 @@ const SIMPLE: readonly Simple[] = [
   {
     // The first of two that are as good.
     field: 'quality',
-    words: /\bquality (\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
+    words: /\bquality (?:at |of )?(\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {

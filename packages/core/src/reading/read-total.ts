@@ -67,7 +67,8 @@ export function readTotal(
           isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
         const rank = isOfSection ? undefined : rankOf(segment.text, count);
         // "Enter up to six, not more than three of them in any one category (…)".
-        const isOfRow = isRow && (!isSaid || sections.some(s => s.limit === count.value));
+        const isLimit = sections.some(s => s.limit === count.value || (s.limit === null && !isSaid));
+        const isOfRow = isRow && isLimit;
         return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
       });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
@@ -85,7 +86,8 @@ export function readTotal(
   const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
   const persons = told.filter(r => r.isPerPerson);
-  const used = [of('all'), clubs, persons, told].find(some => some.length) ?? all;
+  const own = told.filter(r => !r.isOfOne);
+  const used = [of('all'), clubs, persons, own, told].find(some => some.length) ?? all;
   return (sumOfKinds(used) ?? used).map(r => r.found);
 }
 

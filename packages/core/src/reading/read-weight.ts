@@ -22,14 +22,14 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|proposed(?! works?\b)|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|\d+ (?:of them )?(?:were|was)|straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+  /\b(?:no limit (?:to|on|for)|proposed(?! works?\b)|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|(?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)|\d+ (?:of them )?(?:were|was)|straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b[^.;,\d]{0,30}$/i;
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a time|one time|once)|(?:her|his|my|our|the) (?:in|mail)?box takes|(?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)|(?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)|for all\b|for the (?:whole )?lot\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in all\b|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
+  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a time|one time|once)|(?:her|his|my|our|the) (?:in|mail)?box takes|(?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)|(?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)|for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b)|for the (?:whole )?lot\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in all\b|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|(?:the|your|each|one) mail (?:must|should|may|can|has|is)|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
@@ -51,8 +51,11 @@ interface Weighed {
   to: number;
 }
 
-/** Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters. */
-export function readWeight({ text, start }: Segment): Found[] {
+/**
+ * Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters.
+ * @param before the sentence before it, which may say what "it" is
+ */
+export function readWeight({ text, start }: Segment, before?: Segment): Found[] {
   const namesOthers = NOT_OURS.test(text);
   const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
   const ranges = rangesIn(text).filter(w => !isOther(w.from));
@@ -65,13 +68,15 @@ export function readWeight({ text, start }: Segment): Found[] {
     ...spokenIn(text),
   ];
   // "400 KB (400,000 bytes)" says one thing twice.
+  const isOfZip =
+    /^(?:it|this|that|its)\b/i.test(text) && before !== undefined && /\b(?:zip|archive)\b/i.test(before.text);
   const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
   return [...said, ...plain].flatMap(({ field, bytes, unit, from, to }) => {
     if (field === undefined) return [];
     const doubt = doubtOf(unit);
     return [
       {
-        field,
+        field: isOfZip && field === 'bytesMax' ? ('packageBytesMax' as const) : field,
         value: bytes,
         start: start + from,
         end: start + to,
@@ -124,7 +129,11 @@ function rangesIn(text: string): Weighed[] {
     if (low === undefined || high === undefined || low >= high) return [];
     const at = { from: match.index, to: match.index + match[0].length };
     // "2 to 3 MB is plenty" is no demand.
-    if (/^[^.;,]{0,12}\b(?:is|are) (?:about right|plenty|enough|ideal|best|fine)\b/i.test(text.slice(at.to)))
+    if (
+      /^[^.;,]{0,12}\b(?:is|are) (?:about right|plenty|enough|ideal|best|fine|an? (?:good|reasonable|sensible|fine|usual|normal) (?:size|weight))\b/i.test(
+        text.slice(at.to),
+      )
+    )
       return [{ field: undefined, bytes: high, unit: '', ...at }];
     // The doubt about a unit is raised once, with the greater number.
     return [
@@ -146,7 +155,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
-    /^\s*(?:is|are) (?:a good (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
+    /^\s*(?:is|are) (?:an? (?:good|reasonable|sensible|fine|usual|normal) (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
       after,
     ) ||
     /\baim (?:for|at) (?:about |around )?$/i.test(before) ||

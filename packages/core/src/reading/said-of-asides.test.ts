@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 import { saidBy, type Said } from '../testing/said-by.ts';
 
 /**
@@ -7,7 +8,7 @@ import { saidBy, type Said } from '../testing/said-by.ts';
  */
 
 describe('a size beside other words', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['1600 wide max and 1200 high max', { width: { max: 1600 }, height: { max: 1200 } }],
     ['1920 px horizontally and 1080 px vertically at most', { width: { max: 1920 }, height: { max: 1080 } }],
     [
@@ -33,13 +34,11 @@ describe('a size beside other words', () => {
       'JPEG, 1080 px high at most. The rule for the height is the same for vertical images.',
       { formats: ['jpeg'], height: { max: 1080 }, eitherWay: false },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a weight beside other words', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'JPEG straight from the camera is fine, between 2 and 10 megabytes.',
       { formats: ['jpeg'], bytesMin: 2_000_000, bytesMax: 10_000_000 },
@@ -50,13 +49,11 @@ describe('a weight beside other words', () => {
     ['The hard limit of the upload page is 8 MB.', { bytesMax: 8_000_000 }],
     ['Zips over 50 MB are rejected.', { packageBytesMax: 50_000_000 }],
     ['Everything else stays the same: jpeg, not above 3 MB.', { formats: ['jpeg'], bytesMax: 3_000_000 }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a number that counts no entries', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Calendars will be 8 each.', {}],
     ['The 2028 diary will have 53 pictures.', {}],
     [
@@ -71,10 +68,7 @@ describe('a number that counts no entries', () => {
       'Four PNGs at 512 x 512 px each',
       { maxFiles: 4, formats: ['png'], width: { exact: 512 }, height: { exact: 512 } },
     ],
-  ])('%s', (text, said) => {
-    // A sheet is read for files; what asks for none keeps what is said of the entry.
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('sections beside other lists', () => {
@@ -116,16 +110,14 @@ describe('sections beside other lists', () => {
 });
 
 describe('a day that closes the entry, or does not', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['The link works until 18 September 2026, 22:00.', { closes: '2026-09-18T22:00' }],
     ['Deadline for the 2027 report: 30 November 2027.', { closes: '2027-11-30' }],
     ['Send them within 20. November 2026.', { closes: '2026-11-20' }],
     ['Let Howard have them by the end of the August meeting (19th August).', { questions: ['closes'] }],
     ['The next evening is on 14 January 2027, so let me have yours by the 10th.', { questions: ['closes'] }],
     ['Bring them to the vestry by Advent Sunday.', { questions: ['closes'] }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 
   it('is none in the name of a file', () => {
     expect(
@@ -135,7 +127,7 @@ describe('a day that closes the entry, or does not', () => {
 });
 
 describe('what lies on a picture or in its file', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Titles are read from the entry form and must not appear on the images.', { watermark: 'forbidden' }],
     ['We print the captions beside the pictures, so leave them clean.', { watermark: 'forbidden' }],
     ['Signature: no.', { watermark: 'forbidden' }],
@@ -157,9 +149,7 @@ describe('what lies on a picture or in its file', () => {
       'sRGB, since the server refuses greyscale files, at quality 10 or above',
       { colourSpace: 'sRGB', quality: '10' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a name that is told in passing', () => {
@@ -201,7 +191,7 @@ describe('a name that is told in passing', () => {
 });
 
 describe('what came in last time, and what was asked before', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       '118 pictures came in, of which 9 had to be resized because they were larger than 1600 x 1200, and 4 had the wrong names.',
       {},
@@ -215,17 +205,13 @@ describe('what came in last time, and what was asked before', () => {
       'Images of previous work: 6 to 10, JPEG, minimum 1600 pixels on the shortest side.',
       { shortEdge: { min: 1600 }, formats: ['jpeg'] },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('pictures that others show, and what failed', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ["Entrants agree that images of up to 800 pixels may be shown on the exhibition's site.", {}],
     ['41 of 100 refused images were in CMYK. Please convert to RGB first.', {}],
     ['Last time one was so big (23mb!!) that the upload page just laughed at it.', {}],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Width and height. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Max file dimensions: 1920px wide and/or 1200px high.', { width: { max: 1920 }, height: { max: 1200 } }],
   [
     'Resize your image to a maximum width of 1400 and a maximum height of 1050.',
@@ -140,6 +139,4 @@ it.each<[string, Said]>([
   ['Make your image no taller than 1200 pixels.', { height: { max: 1200 } }],
   ['1400 pixels (maximum) by 1050 pixels (maximum)', { width: { max: 1400 }, height: { max: 1050 } }],
   ['Send us 4000-pixel-wide files.', { width: { exact: 4000 } }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

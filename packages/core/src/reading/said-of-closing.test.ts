@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Deadlines, and days that are none. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Entries close on 3 March 2027.', { closes: '2027-03-03' }],
   ['The closing date for receipt of entries is 15th March 2027.', { closes: '2027-03-15' }],
   ['Submissions must be in by 5pm on Friday 9 April 2027.', { closes: '2027-04-09T17:00' }],
@@ -208,12 +208,10 @@ it.each<[string, Said]>([
   ['By 4 April 2027 (postmark)', { closes: '2027-04-04' }],
   ['Submission deadline 04 Apr 2027 5:00pm EST', { closes: '2027-04-04T17:00-05:00' }],
   ['Entries closing on 04/04/2027 at 17.00 hours', { closes: '2027-04-04T17:00' }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('more ways to say when it closes', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Deadline: 3 March 2027, 18:00 CET - 20 pictures at most.',
       { closes: '2027-03-03T18:00+01:00', maxFiles: 20 },
@@ -227,13 +225,11 @@ describe('more ways to say when it closes', () => {
     ['Nothing sent later than 9 pm on 8 May 2027 will be judged.', { closes: '2027-05-08T21:00' }],
     ['Early bird until 1 March 2027, final deadline 1 April 2027.', { closes: '2027-04-01' }],
     ['Late entries are accepted until 3 April 2027 for an extra fee of 10.', {}],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a day that another sentence or a span gives', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Images by 9.00 pm on the Sunday before. For the December competition this means Sunday 6 December 2026.',
       { closes: '2026-12-06T21:00' },
@@ -250,13 +246,11 @@ describe('a day that another sentence or a span gives', () => {
       'The term of reception finishes the 15 of April of 2027 at 20:00 hours.',
       { closes: '2027-04-15T20:00' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('the day of a round, and days beside it', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['First round ends Sunday 7 March 2027 at midnight.', { closes: '2027-03-07T23:59' }],
     ['Bring them on a stick on 2 Feb or mail them to Walter before then.', { questions: ['closes'] }],
     ['I need them by next Friday, the 19th, say teatime.', { questions: ['closes'] }],
@@ -265,25 +259,21 @@ describe('the day of a round, and days beside it', () => {
       { closes: '2027-04-09' },
     ],
     ['We need them two weeks before the opening, which is to say by 8 May 2027.', { closes: '2027-05-08' }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('days without a month or a year', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Don\'t forget the deadline for "Textures" is this coming Thursday (14/1) at 9pm.',
       { questions: ['closes'] },
     ],
     ['Until the Wednesday after the walk.', { questions: ['closes'] }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a day that is that of the evening itself', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Send to the host club at least four days before the evening. First evening: 19 January 2027.',
       { questions: ['closes'] },
@@ -292,25 +282,16 @@ describe('a day that is that of the evening itself', () => {
       'Please collect everything in one folder and upload it as a zip by 12 February 2027.',
       { closes: '2027-02-12' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('the first Monday of a month', () => {
-  it.each<[string, Said]>([['WHEN first Monday of the month, 20:00', { questions: ['closes'] }]])(
-    '%s',
-    (text, said) => {
-      expect(saidBy(text)).toEqual(said);
-    },
-  );
+  readsAs([['WHEN first Monday of the month, 20:00', { questions: ['closes'] }]]);
 });
 
 describe('files that are sent for judging', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Everyone sends files for judging by 26 March 2027.', { closes: '2027-03-26' }],
     ['The form can be submitted up to 6 p.m. on 12 March 2027.', { closes: '2027-03-12T18:00' }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

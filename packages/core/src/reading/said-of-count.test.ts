@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** How many pictures one person or one club may send. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Members may submit up to four images per round.', { maxFiles: 4 }],
   ['A maximum of 3 entries per person is allowed.', { maxFiles: 3 }],
   ['Only one picture per member.', { maxFiles: 1 }],
@@ -137,12 +137,10 @@ it.each<[string, Said]>([
   ['Every child may send two drawings or photographs.', { maxFiles: 2 }],
   ['3 images per member, please.', { maxFiles: 3 }],
   ['Quota: 4 PDIs per member.', { maxFiles: 4 }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('stills, and lists that count in words', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['As agreed every one of us brings 6 stills for the show.', { maxFiles: 6 }],
     ['c) 60 words about your work', {}],
     [
@@ -156,22 +154,18 @@ describe('stills, and lists that count in words', () => {
         ],
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('numbers that are asked of you', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['You will be asked to upload a PDF portfolio and, separately, ten single images.', { maxFiles: 10 }],
     ['One exhibit per class. 12 images from us.', { maxFiles: 12 }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('entries beside what one author may have of them', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'What is a club entry? Sixteen pictures: eight in Section A (Wild Birds) and eight in Section B (Other Wildlife). No photographer may have more than three pictures in the whole entry.',
       {
@@ -183,32 +177,26 @@ describe('entries beside what one author may have of them', () => {
       },
     ],
     ['We look for series of 8 to 12 images. One series per author.', { maxFiles: 12 }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('what each person may send outweighs what is needed', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Thirteen photographs are needed (twelve months and a cover). Six per person is plenty.',
       { maxFiles: 6 },
     ],
     ['Each club can present 15 photographs, 3 maximum by author.', { maxFiles: 15 }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('each evening, here goes, and the first six', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Up to three images may be submitted by each member for each digital evening.', { maxFiles: 3 }],
     [
       'You know the drill but here goes: three images, jpegs, sRGB.',
       { formats: ['jpeg'], colourSpace: 'sRGB', maxFiles: 3 },
     ],
     ['Pictures placed in the first six of any competition are not eligible.', {}],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Format, colour, bits, density, quality. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Send them as jpegs.', { formats: ['jpeg'] }],
   ['Only JPEG or PNG, please.', { formats: ['jpeg', 'png'] }],
   ['We take TIFF files only (no JPEGs).', { formats: ['tiff'] }],
@@ -141,6 +140,4 @@ it.each<[string, Said]>([
   ['300 DPI recommended', { ppi: { exact: 300 }, advice: ['ppi'] }],
   ['a minimum of 300 dpi', { ppi: { min: 300 } }],
   ['Resolution should not be less than 200 DPI and not more than 300 DPI.', { ppi: { min: 200, max: 300 } }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** What may lie over the picture or round it. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Please no frames.', { border: 'forbidden' }],
   ['Images must be without borders and without text.', { border: 'forbidden', watermark: 'forbidden' }],
   ['A border is not permitted.', { border: 'forbidden' }],
@@ -101,12 +101,10 @@ it.each<[string, Said]>([
     'The images are judged anonymously: no names please, neither on the picture nor in the file name.',
     { watermark: 'forbidden' },
   ],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('a list that one denial is meant for', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'JPEG. No frame, border or signature is permitted.',
       { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
@@ -131,26 +129,22 @@ describe('a list that one denial is meant for', () => {
       'JPEG. No file above 1.2 MB, please: the frames have little memory.',
       { bytesMax: 1200000, formats: ['jpeg'] },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('frames that are no border, and borders by another name', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['They must be landscape, otherwise the frame cuts off heads.', {}],
     ['Please do not add a black surround yourselves.', { border: 'forbidden', canvas: { allowed: false } }],
     [
       'No borders except a keyline of one pixel where a picture has a white background.',
       { border: 'allowed' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('words for what was named before', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Put your name and the name of the street in the file name. Please do not put either on the picture.',
       { watermark: 'forbidden' },
@@ -160,25 +154,21 @@ describe('words for what was named before', () => {
       'It is not permitted to sign the images or to add borders wider than 3 pixels.',
       { border: 'allowed', watermark: 'forbidden' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('nothing that tells who you are, and prints without a frame', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Authors who pass the first round send the prints unframed, minimum 40 x 50 cm.', {}],
     [
       "Nothing about you should be visible in the photograph, in the file name or in the file's properties.",
       { watermark: 'forbidden', author: 'forbidden' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('what is withdrawn or put aside', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ["Images bearing a watermark or the member's name will be withdrawn.", { watermark: 'forbidden' }],
     [
       'Pictures with borders, signatures or dates are put aside.',
@@ -186,7 +176,5 @@ describe('what is withdrawn or put aside', () => {
     ],
     ["Borders are at the author's choice.", { border: 'allowed' }],
     ['Cropping is allowed to half of the original frame.', {}],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** What is hidden in the file, and pictures that must be monochrome. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['black and white pictures only', { monochrome: true }],
   ['Both colour and monochrome are welcome.', {}],
   ['Leave the EXIF in place.', { strip: false }],
@@ -120,28 +120,22 @@ it.each<[string, Said]>([
   ['Colour photographs are not eligible.', { monochrome: true }],
   ['Images may be in colour or monochrome.', {}],
   ['One of the four pictures must be black and white.', {}],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('notes that come with a file', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'The original file from the camera, uncropped (JPEG; no raw files), with its EXIF data.',
       { formats: ['jpeg'], strip: false },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a name that must not be there', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Keep the exposure data in the file. Your name must not be there, and neither must the place (GPS).',
       { location: 'remove', author: 'forbidden', strip: false },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

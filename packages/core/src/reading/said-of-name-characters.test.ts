@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** What a name may hold, how long it may be, and sentences about names that ask nothing. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   [
     'The file must be saved as a high quality JPEG (.jpg).',
     { formats: ['jpeg'], name: { extension: 'jpg' } },
@@ -59,6 +58,4 @@ it.each<[string, Said]>([
   ['The title may contain letters, digits and spaces only.', { name: { spaces: 'allowed' } }],
   ['File name, max. 50 characters, no umlauts', { name: { maxLength: 50 } }],
   ['Keep the original file name from the camera.', {}],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

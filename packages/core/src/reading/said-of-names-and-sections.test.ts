@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** How files are called and which sections there are, in many words. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   [
     'Name your files Title_YourName.jpg',
     { name: { example: 'Title_YourName.jpg', parts: ['title', 'text:_', 'author'], extension: 'jpg' } },
@@ -323,6 +322,4 @@ it.each<[string, Said]>([
       ],
     },
   ],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

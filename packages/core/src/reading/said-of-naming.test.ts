@@ -1,10 +1,10 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** How files are to be called. Each sentence with all that it says and nothing more. */
 
 describe('names of files', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['All images must be in .jpg format', { formats: ['jpeg'], name: { extension: 'jpg' } }],
     ['Images in JPEG (.jpg) format', { formats: ['jpeg'], name: { extension: 'jpg' } }],
     [
@@ -293,13 +293,11 @@ describe('names of files', () => {
         },
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('letters that count, spaces round a mark, and parts that are not known', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Save the file under your competition number followed by A, B or C, e.g. 117A.jpg, 117B.jpg',
       { name: { example: '117A.jpg', parts: ['entry number', 'sequence'], extension: 'jpg' } },
@@ -384,24 +382,20 @@ describe('letters that count, spaces round a mark, and parts that are not known'
         },
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('parts set apart by commas', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Call the file "your name, place, year", e.g. Ted Rook, Garsdale, 2026.jpg',
       { name: { example: 'Ted Rook, Garsdale, 2026.jpg', spaces: 'allowed', extension: 'jpg' } },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('names whose words lead nowhere', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Name each file with class, title and your name, in that order, separated by a space, a dash and a space, e.g. Nature - Stoat - Will Parr.jpg.',
       {
@@ -424,13 +418,11 @@ describe('names whose words lead nowhere', () => {
         },
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('numbers within a section, and the title of a file', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Each name: section, number within the section, club number, title. Example: N4_061_Dipper.jpg',
       {
@@ -445,7 +437,5 @@ describe('numbers within a section, and the title of a file', () => {
       'The title of the file will be the number of inscription and the number of the photo (example: 35-2.jpg).',
       { name: { example: '35-2.jpg', parts: ['entry number', 'text:-', 'sequence'], extension: 'jpg' } },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

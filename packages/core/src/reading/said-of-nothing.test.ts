@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Sentences with figures and words of rules in them that ask nothing of a file. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['PNG is not accepted.', {}],
   ['CMYK images will be rejected.', {}],
   ['RGB only, no CMYK.', {}],
@@ -65,6 +64,4 @@ it.each<[string, Said]>([
   ['The files are to be called A1, A2, A3 and A4.', {}],
   ['Call it something sensible.', {}],
   ['Name the zip file after your club.', {}],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

@@ -1,17 +1,11 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
+import { readsSectionsAs } from '../testing/reads-sections-as.ts';
 
 /** Sections in lists and in sentences, with their codes and limits. */
 
-/** "A / Colour / 4; - / Nature / -": code, label and limit of each. */
-const sectionsOf = (written: string) =>
-  written.split('; ').map(row => {
-    const [code = '-', label = '', limit = '-'] = row.split(' / ');
-    return [code === '-' ? null : code, label, limit === '-' ? null : Number(limit)];
-  });
-
 describe('sections', () => {
-  it.each<[string, string]>([
+  readsSectionsAs([
     ['Sections: Open (3), Nature (2).', '- / Open / 3; - / Nature / 2'],
     [
       'Categories:\n- People\n- Places\n- Plants\nThree images per category.',
@@ -176,13 +170,11 @@ describe('sections', () => {
       'A / Colour / -; B / Monochrome / -; C / Nature / -',
     ],
     ['Each club sends 4 Colour, 4 Mono and 4 Nature images.', '- / Colour / 4; - / Mono / 4; - / Nature / 4'],
-  ])('%s', (text, sections) => {
-    expect(saidBy(text)).toEqual({ sections: sectionsOf(sections) });
-  });
+  ]);
 });
 
 describe('sections beside other rules', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Nature: four images. Open: four images. Altogether no more than six.',
       {
@@ -193,7 +185,5 @@ describe('sections beside other rules', () => {
         maxFiles: 6,
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Ratios, which way round, and sizes on paper. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   [
     'minimum resolution 2000 x 3000 px (portrait)',
     { width: { min: 2000 }, height: { min: 3000 }, orientation: ['upright'], eitherWay: false },
@@ -170,12 +170,10 @@ it.each<[string, Said]>([
     'Landscapes 1600 wide, portraits 1200 high.',
     { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },
   ],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('one way round for everything, and a size that turns', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       '1 photo (no montages) as JPG, between 1 MB and 6 MB, in landscape format.',
       {
@@ -196,13 +194,11 @@ describe('one way round for everything, and a size that turns', () => {
         ppi: { exact: 350 },
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('squares of a map, and a shape behind a label', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Naming: survey square, hedge number and view. JPEG.', { formats: ['jpeg'] }],
     [
       'Technically: landscape format; JPG; not smaller than 2000 x 1500.',
@@ -214,7 +210,5 @@ describe('squares of a map, and a shape behind a label', () => {
         orientation: ['lying'],
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

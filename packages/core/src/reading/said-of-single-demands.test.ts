@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** One demand to a sentence, in many words. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   [
     'The image may be up to 1920 pixels in width and up to 1200 pixels in height.',
     { width: { max: 1920 }, height: { max: 1200 } },
@@ -132,12 +132,10 @@ it.each<[string, Said]>([
   ['All metadata must be deleted.', { strip: true }],
   ['Keep the camera data, delete the location.', { strip: false, location: 'remove' }],
   ['Metadata: creator field filled, GPS removed', { author: 'required', location: 'remove' }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('demands in other words', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['Either way, fit your image in a 1920x1080 box.', { width: { max: 1920 }, height: { max: 1080 } }],
     ['Maximal size 1920 × 1080 Pixel', { width: { max: 1920 }, height: { max: 1080 } }],
     ['4000 pixels on the long side as a minimum.', { longEdge: { min: 4000 } }],
@@ -220,13 +218,11 @@ describe('demands in other words', () => {
         ],
       },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('demands told in a label, a list or two sentences', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['FILE NAME. The image title only.', { name: { parts: ['title'] } }],
     ['The file name gives the title and nothing else.', { name: { parts: ['title'] } }],
     [
@@ -249,7 +245,5 @@ describe('demands told in a label, a list or two sentences', () => {
       { closes: '2027-02-08T22:00' },
     ],
     ['30 April 2027, 20:00, is the last moment.', { closes: '2027-04-30T20:00' }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,10 +1,10 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Sizes, shapes and which way round a picture may stand. Each sentence with all that it says and nothing more. */
 
 describe('sizes', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Images should be 1600 pixels wide and 1200 pixels high.',
       { width: { exact: 1600 }, height: { exact: 1200 } },
@@ -295,13 +295,11 @@ describe('sizes', () => {
       'Minimum resolution: 1200 x 900 pixels. Maximum resolution: 4000 x 3000 pixels.',
       { width: { min: 1200, max: 4000 }, height: { min: 900, max: 3000 } },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('sides with a least and a greatest, or named in brackets', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'JPEG, not smaller than 1200 pixels and not larger than 2400 pixels on the longest side.',
       { longEdge: { min: 1200, max: 2400 }, formats: ['jpeg'] },
@@ -322,49 +320,39 @@ describe('sides with a least and a greatest, or named in brackets', () => {
       'The width is either 80 mm (single column) or 168 mm (full width), at 300 ppi.',
       { ppi: { exact: 300 } },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a frame that a picture fits inside', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'They want 1920 x 1200 (fit inside it), JPEG quality 10.',
       { width: { max: 1920 }, height: { max: 1200 }, formats: ['jpeg'], quality: '10' },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('length for width', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Landscape format only, at least 5000 pixels in length and 2500 pixels in height.',
       { width: { min: 5000 }, height: { min: 2500 }, eitherWay: false, orientation: ['lying'] },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a least size told by its density, or by where it begins', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'Your photo needs a resolution of at least 300 dpi at A3 (so 4961 x 3508 pixels).',
       { width: { min: 4961 }, height: { min: 3508 }, ppi: { min: 300 } },
     ],
     ['JPEG; any size from 2000 px (long side)', { longEdge: { min: 2000 }, formats: ['jpeg'] }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('from left to right', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['At least 3,000 pixels from left to right, or they look soft on the wall.', { width: { min: 3000 } }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -1,10 +1,10 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Weights of files and of what they are sent in. What kind of file: format, colour, bits, density, scan, quality. Each sentence with all that it says and nothing more. */
 
 describe('weights', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['File size: max. 2 MB', { bytesMax: 2000000 }],
     ['The file may have at most 1.5 MB.', { bytesMax: 1500000 }],
     ['JPEGs of under 3MB', { formats: ['jpeg'], bytesMax: 3000000 }],
@@ -76,13 +76,11 @@ describe('weights', () => {
     ['Max. 2MB (2000 KB)', { bytesMax: 2000000 }],
     ['2 MB or smaller', { bytesMax: 2000000 }],
     ['max filesize 6mb', { bytesMax: 6000000 }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('formats, colour and density', () => {
-  it.each<[string, Said]>([
+  readsAs([
     ['JPEG. Pictures are shown on a 65 inch screen of 3840 x 2160 pixels.', { formats: ['jpeg'] }],
     ['JPEG. Thumbnails of 300 px are made by the system.', { formats: ['jpeg'] }],
     ['JPEG. Our camera has 4000 x 3000 pixels.', { formats: ['jpeg'] }],
@@ -169,13 +167,11 @@ describe('formats, colour and density', () => {
     ['JPEG quality of 8 or more out of 12', { formats: ['jpeg'], quality: '8/12' }],
     ['JPEG, highest quality (12)', { formats: ['jpeg'], quality: '12' }],
     ['minimum of 300dpi', { ppi: { min: 300 } }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('weights of all files, and files that somebody else makes', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       "The club's images are to be sent together as one zip archive of no more than 50 MB, named with the name of the club.",
       { packageBytesMax: 50000000 },
@@ -193,18 +189,14 @@ describe('weights of all files, and files that somebody else makes', () => {
     ['Greyscale photographs should be 8 bit, TIFF.', { formats: ['tiff'] }],
     ['JPEG, 300 dpi is not necessary.', { formats: ['jpeg'] }],
     ['jpg at 85% or better', { formats: ['jpeg'], quality: '85%' }],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('a choice of two colour modes', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'For the printed guide: CMYK or greyscale, TIFF.',
       { formats: ['tiff'], colourSpace: 'CMYK', advice: ['colourSpace'] },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

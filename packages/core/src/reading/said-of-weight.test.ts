@@ -1,9 +1,8 @@
-import { expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Weights of one file and of all together. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['Each file may weigh up to 3 MB.', { bytesMax: 3000000 }],
   ['Please make sure that no file is over 2 MB in size.', { bytesMax: 2000000 }],
   ['File weight: from 300 KB to 3 MB', { bytesMin: 300000, bytesMax: 3000000 }],
@@ -103,6 +102,4 @@ it.each<[string, Said]>([
   ['Images over 2 MB in file size are automatically rejected.', { bytesMax: 2000000 }],
   ['No file should be more than 3,000 KB.', { bytesMax: 3000000 }],
   ['Each photo: JPEG, max 3 MB, sRGB', { formats: ['jpeg'], bytesMax: 3000000, colourSpace: 'sRGB' }],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);

@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
-import { saidBy, type Said } from '../testing/said-by.ts';
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
 
 /** Wishes, contradictions, sizes on paper, and figures that ask nothing. Each sentence with all that it says and nothing more. */
 
-it.each<[string, Said]>([
+readsAs([
   ['sRGB is preferred.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   ["We'd like you to use sRGB if possible.", { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   ['Ideally 300 ppi. JPEG.', { formats: ['jpeg'], ppi: { exact: 300 }, advice: ['ppi'] }],
@@ -123,12 +123,10 @@ it.each<[string, Said]>([
     'Images are 1400 pixels wide and 1050 high at most. Images in portrait format keep to the height of 1050 pixels as well.',
     { width: { max: 1400 }, height: { max: 1050 }, eitherWay: false },
   ],
-])('%s', (text, said) => {
-  expect(saidBy(text)).toEqual(said);
-});
+]);
 
 describe('what is wished, what does not matter and what is not taken', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'JPEG. What would be nice: sRGB, about 2 MB.',
       { bytesMax: 2000000, formats: ['jpeg'], colourSpace: 'sRGB', advice: ['bytesMax', 'colourSpace'] },
@@ -138,13 +136,11 @@ describe('what is wished, what does not matter and what is not taken', () => {
       'JPEG. What we cannot take: TIFF, HEIC or anything above 5 MB.',
       { bytesMax: 5000000, formats: ['jpeg'] },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });
 
 describe('choices and what is more than enough', () => {
-  it.each<[string, Said]>([
+  readsAs([
     [
       'JPEG. sRGB is the best choice of colour space.',
       { formats: ['jpeg'], colourSpace: 'sRGB', advice: ['colourSpace'] },
@@ -157,7 +153,5 @@ describe('choices and what is more than enough', () => {
       'We suggest that you keep each file below 3 MB, although our page takes up to 8 MB and only stops what is heavier.',
       { bytesMax: 8000000 },
     ],
-  ])('%s', (text, said) => {
-    expect(saidBy(text)).toEqual(said);
-  });
+  ]);
 });

@@ -20,7 +20,7 @@ const CODE_BEFORE =
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(
-  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
+  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
   'i',
 );
 const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
@@ -51,13 +51,21 @@ export function sectionItem(written: string): SectionItem | undefined {
     rest = bare;
   }
   // "A (Open Colour)".
-  const named = /^(?<code>[A-Z]\d?) ?\((?<label>[A-Z][^()]+)\)$/.exec(rest)?.groups;
+  const named = /^(?<code>[A-Z]{1,3}\d?) ?\((?<label>[A-Z][a-z][^()]+)\)$/.exec(rest)?.groups;
   const meant =
     /^["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|stands for) (?:the )?(?<label>[A-Z].*)$/.exec(
       rest,
     )?.groups;
   if (meant) rest = `${meant['code'] ?? ''}) ${meant['label'] ?? ''}`;
   if (named) rest = `${named['code'] ?? ''}) ${named['label'] ?? ''}`;
+  // "Colour   C   6": name, code and limit in columns.
+  // 'A "The market"'.
+  const quoted = /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/.exec(rest)?.groups;
+  if (quoted) rest = `${quoted['code'] ?? ''}) ${quoted['label'] ?? ''}`;
+  const columns = /^(?<label>[A-Z][^\d]*?)\s{2,}(?<code>[A-Z]{1,4}\d?)\s{2,}(?<limit>\d{1,3})$/.exec(
+    rest,
+  )?.groups;
+  if (columns) rest = `${columns['code'] ?? ''}) ${columns['label'] ?? ''}: ${columns['limit'] ?? ''}`;
   const called = CALLED.exec(rest);
   rest = rest.slice(called?.[0].length ?? 0);
   // "Class 74   (under 12s) My pet".
@@ -75,6 +83,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     null;
   const opensBracket = before?.[0].includes('(') && called;
   rest = rest.slice(before?.[0].length ?? 0);
+  // "Section 1 is Landscape".
+  if (called) rest = rest.replace(/^(?:is|=) (?:for |called )?(?:the )?/, '');
   if (opensBracket) rest = rest.replace(/\)/, '');
   // "Series - maximum 2 (each of 3 to 6 photographs)".
   rest = rest.replace(/(?<=\d)\s*\((?:each|with|of) [^()]*\)$/i, '');
@@ -95,7 +105,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   const label = rest
     .trim()
     .replace(/[\s:–—,-]+$/, '')
-    .replace(/\s(?:section|class|category)$/i, '');
+    .replace(/\s(?:section|class|category)$/i, '')
+    .replace(/^[“"](.*)[”"]$/, '$1');
   if (!A_LABEL.test(label) || NOT_SECTION.test(label) || label.split(/\s+/).length > 8) return undefined;
   if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called && !isCodedBehind))
     return undefined;

@@ -1,7 +1,7 @@
 import { COUNT } from './quantities.ts';
 import type { ReadSection } from './reading.ts';
 import { isInOrder, sectionItem, type SectionItem } from './section-item.ts';
-import { inOne, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
+import { inOne, nearby, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
@@ -9,7 +9,7 @@ import { THINGS } from './things.ts';
 
 /** A heading over a list of sections. */
 const HEAD = new RegExp(
-  `\\bin each of(?: these)?:?$|^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
+  `\\bin each of(?: these)?:?$|^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?: are(?: the following| these)?)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
   'i',
 );
 /** A line about files or money is no section. */
@@ -37,7 +37,7 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
       .replace(isInColumn ? /(?<=[a-z]) (?=\d{1,2}$)/ : /$^/, '  ');
     const item = text.length <= 110 && !OF_FILES.test(text) ? sectionItem(text) : undefined;
     // Names in a row are a list of their own.
-    return !item || (item.code === null && item.label.includes(',')) ? [] : [{ item, segment, index }];
+    return !item || (item.code === null && /,| \/ /.test(item.label)) ? [] : [{ item, segment, index }];
   });
   const runs: Row[][] = [];
   for (const row of rows) {
@@ -52,7 +52,7 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
   return {
     sections: sectionsOf(
       first.map(({ item, segment }) =>
-        !isOnOneLine(first) && isOrdinal(item, segment) ? { ...item, code: null } : item,
+        !isOnOneLine(first) && isFromOne(first) && isOrdinal(item, segment) ? { ...item, code: null } : item,
       ),
     ),
     found: first.map(({ segment, item }) => ({
@@ -72,6 +72,9 @@ const INTRO_OF_LINE = new RegExp(
 );
 
 const LEAD_TO_CLASS = new RegExp(`^[A-Z][a-z ]{3,30}:\\s+(?=${SECTION} (?:[A-Z]|\\d+)\\b)`, 'i');
+
+/** "51. A view": numbers that begin elsewhere than at one are those of a show's classes. */
+const isFromOne = ([first]: readonly Row[]) => Number(first?.item.code ?? 1) <= 1;
 
 /** "1. General" counts its line; "1  General" and "Class 1" give a code. */
 const isOrdinal = (item: SectionItem, { text }: Segment) =>
@@ -117,7 +120,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =
@@ -128,13 +131,26 @@ function beginningsOf(sentence: string, line: string): string[] {
   return [...sentence.matchAll(ANNOUNCED)].flatMap(word => {
     const rest = line.slice(word.index + word[0].length);
     const lead = /^[^.;]{0,60}/.exec(rest)?.[0] ?? '';
-    return [...lead.matchAll(LEADING_IN)].map(mark => rest.slice(mark.index + mark[0].length));
+    return [...lead.matchAll(LEADING_IN)].map(mark => {
+      const region = rest.slice(mark.index + mark[0].length);
+      return mark[0].includes('(') ? withinBracket(region) : region;
+    });
   });
+}
+
+/** "(Open, Nature (N) and Travel) with up to four": a list up to the bracket that closes it. */
+function withinBracket(region: string): string {
+  let depth = 1;
+  for (const { 0: bracket, index } of region.matchAll(/[()]/g)) {
+    depth += bracket === '(' ? 1 : -1;
+    if (depth === 0) return region.slice(0, index);
+  }
+  return region;
 }
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|(?:each|you|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:each|you|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 
@@ -154,16 +170,26 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
       if (items) return inOne(segment, sectionsOf(items));
     }
     // Without a word of sections each name needs a code or a limit.
-    const bare = segment.text.replace(/^[A-Za-z ]{3,20}:\s+/, '').replace(BEHIND, '');
-    const items = OF_FILES.test(segment.text) ? undefined : itemsOf(bare);
-    const isTold =
-      items?.every(item => item.limit !== null) ||
-      (ONE_SECTION.test(segment.text) &&
-        isInOrder(items?.map(item => item.code?.toUpperCase() ?? null) ?? []));
-    if (items && isTold) return inOne(segment, sectionsOf(items));
+    if (OF_FILES.test(segment.text)) continue;
+    for (const bare of [segment.text.replace(/^[A-Za-z ]{3,20}:\s+/, ''), segment.text]) {
+      const items = itemsOf(bare.replace(BEHIND, ''));
+      const codes = items?.map(item => item.code?.toUpperCase() ?? null) ?? [];
+      const isCoded = codes.every(code => code !== null && /^[A-Z]{2,}/.test(code)) || isInOrder(codes);
+      const isTold =
+        items?.every(item => item.limit !== null) ||
+        IN_EACH.test(segment.text) ||
+        (isCoded && ONE_SECTION.test(nearby(segments, i)));
+      if (items && isTold) return inOne(segment, sectionsOf(items));
+    }
   }
   return undefined;
 }
+
+/** "Plants, Animals, Landscapes: three pictures in each category". */
+const IN_EACH = new RegExp(
+  `(?::|\\s[-–—])\\s*(?:up to |at most |max(?:imum)?\\.? )?(?:${COUNT}) ${THINGS} (?:(?:in|for|per) (?:each|every) |per )${SECTION}\\b`,
+  'i',
+);
 
 /** A list with semicolons goes on in the next sentences of its line. */
 function restOfLine(segments: readonly Segment[], at: number): string {
@@ -189,17 +215,21 @@ function piecesOf(list: string): string[] {
   if (list.includes(';')) return list.split(/\s*;\s*(?:and )?/);
   if (/ \/ |[a-z]\/[A-Z]/.test(list)) return list.split(/\s*\/\s*/);
   if (/\)\s[—–-]\s[A-Z]/.test(list)) return list.split(/\s[—–-]\s(?=[A-Z])/);
+  // "Architecture – Street – Abstract".
+  if (/^[A-Z][\w ]+(?:\s[–—-]\s[A-Z][\w ]+){2,}$/.test(list)) return list.split(/\s[–—-]\s/);
   return splitByAnd(list.split(/\s*,\s*(?:(?:and|or)\s+)?/));
 }
 
 /** The names of a list, each taken apart; undefined where one of the pieces is no name. */
-function itemsOf(region: string): SectionItem[] | undefined {
+export function itemsOf(region: string): SectionItem[] | undefined {
   const pieces = piecesOf(
     region.trim().replace(/[.;,)]+$/, match => (match.includes(')') && region.includes('(') ? ')' : '')),
   );
   const items = pieces.map(piece => sectionItem(piece));
   if (items.length < 2 || items.some(item => item === undefined)) return undefined;
   const known = items as SectionItem[];
+  // "The section code (NA, TR or OP)" names none.
+  if (known.every(item => item.code === null && /^[A-Z]{1,4}\d?$/.test(item.label))) return undefined;
   const areCoded = known.map(item => item.code !== null);
   if (new Set(known.map(nameOf)).size !== known.length || new Set(areCoded).size > 1) return undefined;
   return known;
@@ -222,18 +252,23 @@ function splitByAnd(pieces: readonly string[]): string[] {
 const OF_COLOUR = /^(?:colou?r|mono(?:chrome)?|black and white)\b/i;
 
 /** What stands in brackets behind every name, or leaves a choice, belongs to none. */
-function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
+export function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
   const asides = new Set(items.map(item => item.aside));
   const isChoice = ({ aside }: SectionItem) => /\bor\b|^(?:under|over|any)\b/i.test(aside);
   const isTwice = ({ label }: SectionItem) => items.filter(item => item.label === label).length > 1;
   // "Open (colour)" and "Open (monochrome)" are told apart by it, whatever stands behind the others.
   const isShared = (item: SectionItem) =>
     asides.size === 1 || isChoice(item) || (items.some(isChoice) && !isTwice(item));
+  // "Open (PID colour)" and "Open (PID mono)": the others keep theirs too.
+  const areTwice = items.some(isTwice);
   const codes = items.map(item => item.code);
   const areSame = items.length > 1 && new Set(codes).size === 1;
   return items.map(item => ({
     code: areSame ? null : item.code,
-    label: !isShared(item) && OF_COLOUR.test(item.aside) ? `${item.label} (${item.aside})` : item.label,
+    label:
+      item.aside && !isChoice(item) && (areTwice || (!isShared(item) && OF_COLOUR.test(item.aside)))
+        ? `${item.label} (${item.aside})`
+        : item.label,
     limit: item.limit,
   }));
 }

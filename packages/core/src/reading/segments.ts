@@ -129,6 +129,12 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
     if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".
     if (match[0] === '.' && /(?:[,:;(]|\band) ?(?:[A-H]|\d{1,2})\.$/.test(head)) continue;
+    // "Class 1. Village Life".
+    if (
+      match[0] === '.' &&
+      /^\W*(?:section|class|category|group) (?:[A-Z]|\d{1,3}|[IVX]{1,4})\.$/i.test(text.slice(from, upto))
+    )
+      continue;
     // "15. 03. 2027".
     if (
       match[0] === '.' &&

@@ -19,7 +19,7 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   // A day that is known beats a stronger word without one.
   const hasDay = (list: Found[]) => list.some(f => f.value !== null);
   const used = hasDay(strong) || (strong.length && !hasDay(all)) ? strong : all;
-  const known = used.filter(f => f.value !== null);
+  const known = used.filter(f => f.value !== null && !isOfNextColumn(f, used, segments));
   const [first] = known.length ? known : used;
   if (!first) return undefined;
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
@@ -45,6 +45,15 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
     questions.push(twoPlaces(first, other, segments));
   }
   return { closes, questions, from: { ...fullest, field: 'closes' } };
+}
+
+/** "By 28 May 2027    by 9 July 2027": the second cell of a row is the day of another kind of file. */
+function isOfNextColumn(day: Found, all: readonly Found[], segments: readonly Segment[]): boolean {
+  const segment = segments.find(s => s.start <= day.start && day.start < s.start + s.text.length);
+  const before = all.find(f => segment && f.start >= segment.start && f.end <= day.start);
+  const between =
+    segment && before ? segment.text.slice(before.end - segment.start, day.start - segment.start) : '';
+  return /^ {2,}(?:(?:by|until|before|on) )?(?:\w+day,? )?$/i.test(between);
 }
 
 const dayOf = ({ value }: Found) => String(value).slice(0, 10);

@@ -6,6 +6,7 @@ import { splitBlocks } from './split-blocks.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences, splitWithin } from './split-sentences.ts';
+import { splitSubjects } from './split-subjects.ts';
 import { readTable } from './split-table.ts';
 
 /**
@@ -33,7 +34,9 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   )
     return besides(groups[0].segments, later);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
-  return splitByConflict(segments.flatMap(splitWithin)) ?? splitSentences(segments);
+  return (
+    splitSubjects(segments) ?? splitByConflict(segments.flatMap(splitWithin)) ?? splitSentences(segments)
+  );
 }
 
 /** A certificate as a PDF is no picture. */

@@ -67,7 +67,10 @@ function namedHead(line: string, isInFull = false): string | undefined {
     (words <= 3 ||
       (words <= 6 && OF_PICTURE.test(head)) ||
       (words <= 9 && (kind !== undefined || isListed))) &&
-    (!isOfProperty(head) || (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) || SURE.test(head)) &&
+    (!isOfProperty(head) ||
+      /^full[- ]size$/i.test(head) ||
+      (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) ||
+      SURE.test(head)) &&
     (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());

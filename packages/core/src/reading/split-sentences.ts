@@ -1,4 +1,5 @@
 import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, SPEC } from './kind-words.ts';
+import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
 
@@ -81,7 +82,7 @@ interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:an?|one|the other|your|\d{1,2}|two|three|four)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?|close-up|detail|overview|portrait)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:once (?:as )?)?(?:an?|one|the other|your|\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?|close-up|detail|overview|portrait)\b)/gi;
 
 /** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
 const SIZED =
@@ -262,7 +263,8 @@ function readForUse(segments: readonly Segment[]): Group[] | undefined {
   const use = FOR_USE.exec(segments[at]?.text ?? '')?.groups?.['use']?.toLowerCase();
   const others = segments.filter((_, i) => i !== at);
   const isWhole =
-    others.some(s => A_FORMAT.test(s.text)) && others.some(s => /\d\s*(?:px|pixels?|mm|cm)/i.test(s.text));
+    others.some(s => A_FORMAT.test(withoutNames(s.text))) &&
+    others.some(s => /\d\s*(?:px|pixels?|mm|cm)/i.test(s.text));
   if (at < 1 || !use || !isWhole) return undefined;
   return besides(others, { label: labelOf(`${use} file`) ?? use, segments: segments.slice(at, at + 1) });
 }
