@@ -40,7 +40,9 @@ export function factsOf(marked: readonly Segment[]): Facts {
   ]);
   const wished = wishedAmong(segments);
   const found = segments.flatMap((segment, i) =>
-    (said[i] ?? []).map(f => (wished.has(segment) && !isLeftToAll(f) ? { ...f, advice: true } : f)),
+    (said[i] ?? []).map(f =>
+      wished.has(segment) && !isLeftToAll(f) && !isHardPart(segment, f) ? { ...f, advice: true } : f,
+    ),
   );
   const onPaper = segments.flatMap(segment => {
     const size = readPhysical(segment);
@@ -72,11 +74,22 @@ const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value 
 const WISHES_BELOW =
   /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
 const A_MUST =
-  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|limit|closes?|deadline|by \d)\b/i;
+  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
 
 /** "The page takes up to 7 MB and not a byte more" is no wish, whatever line it stands on. */
 const A_LIMIT =
   /\b(?:must|refuse[sd]?|not accepted|(?:page|form|site|system) (?:(?:will )?takes?|says no)|not a byte more|hard limit)\b/i;
+
+/** "Below 3 MB (the upper limit is 7 MB)": a part of a wish that is none. */
+function isHardPart({ text, start }: Segment, found: Found): boolean {
+  const at = found.start - start;
+  const from = Math.max(...[...text.slice(0, at).matchAll(PARTS)].map(m => m.index + 1), 0);
+  const length = text.slice(at).search(PARTS);
+  const part = text.slice(from, length < 0 ? undefined : at + length);
+  return part.length < text.length - 3 && A_MUST.test(part);
+}
+
+const PARTS = /[();]/g;
 
 /** "Would like: sRGB; 300 dpi": all that stands behind such words on their line is a wish. */
 function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
@@ -92,7 +105,7 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
     // The rest ends with its paragraph, and admits nothing that must be.
     else if (before && segment.line - before.line >= 2) isRest = REST.test(segments[i - 2]?.text ?? '');
     const isBehind = segment.line === line && (WISHED.test(segment.text) || !A_LIMIT.test(segment.text));
-    if (isBehind || (isRest && !A_MUST.test(segment.text))) wished.add(segment);
+    if (isBehind || (isRest && !A_MUST.test(segment.text.replace(/\([^()]*\)/g, '')))) wished.add(segment);
   }
   return wished;
 }

@@ -56,16 +56,19 @@ const ABOUT_OTHERS =
   /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
   /^ (?:(?:from|of) (?:an? |the )?(?:earlier|previous|last|\d{4})\b(?! (?:two|three|few|\d|year))|hang\b|are on\b)/i;
 /** "One panel of twelve images": the panel is no entry. */
-const OF_SEVERAL = new RegExp(`^ of (?:up to |exactly |at most )?(?:${COUNT})\\b`, 'i');
+const OF_SEVERAL = new RegExp(
+  `^ of (?:up to |exactly |at most )?(?!one (?:event|subject|kind|sort|day)\\b)(?:${COUNT})\\b`,
+  'i',
+);
 /** A club's panel may hold only so many of one person. */
 const OF_ONE = new RegExp(
-  `^\\s*(?:(?:of|in|from) (?:a|the|one|any) (?:team|entry|panel|set) )?(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b|(?:per|an?) (?:author|photographer|member|person)\\b)`,
+  `^\\s*(?:(?:of|in|from) (?:a|the|one|any) (?:team|entry|panel|set) )?(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b(?! (?:event|subject|series|theme|kind|sort|day))|(?:per|an?) (?:author|photographer|member|person)\\b)`,
   'i',
 );
 const PER_PERSON = new RegExp(
@@ -120,6 +123,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (_, { value, to }, text) => value === 1 && /\b(?:a )?second (?:one|file|version)\b/i.test(text.slice(to)),
   // "These two scans", "up to six more images".
   (lead, { from, to }, text) => /\bthese $/i.test(lead) || MORE.test(text.slice(from, to)),
+  // "Up to three pictures in section A (Colour)".
+  (_, { to }, text) =>
+    /^\s*(?:in|into|for|to) (?:the )?(?:section|class|category) (?:[A-Z]{1,3}|\d{1,2})\b/i.test(
+      text.slice(to),
+    ),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];
@@ -138,7 +146,12 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   )
     return undefined;
   if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail)) return undefined;
-  if (ABOUT_OTHERS.test(lead.replace(/^.*[,;]/s, '') + tail.replace(/\([^()]*\)|[,:].*$/gs, '')))
+  if (
+    ABOUT_OTHERS.test(
+      lead.replace(/^.*[,;]/s, '') +
+        tail.replace(/\([^()]*\)|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs, ''),
+    )
+  )
     return undefined;
   const isOfOne =
     OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
@@ -202,7 +215,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?\s*(?:[.,!)]|\([a-z]+\)|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\([a-z]+\)|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

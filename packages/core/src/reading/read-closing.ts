@@ -12,7 +12,7 @@ const STRONG =
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 const NOT_DEADLINE =
-  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)|late (?:entries|entry|submissions?) (?:are|is|may|will|can|until)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|(?<!\bfor )judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b)|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|corrections?|who (?:sign|join|pay|book)|return (?:them|the (?:cup|trophy|key)s?)|keep|printout|valid (?:until|till)|framed works|articles for|enrol\w*|pay|paid|payment|sold|talk|workshop|taken (?:\w+ ){0,4}?(?:after|since|between|before))\b/i;
+  /\b(?:goes? (?:live|online)|(?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)|early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)|late (?:entries|entry|submissions?) (?:are|is|may|will|can|until)|entries open|opens? (?:on|for)|(?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)|hear from us|feedback|certificates?|we (?:will )?(?:reply|answer|decide|inform|tell|write)\b|(?<!\bfor )judg(?:ing|ement|ed)|exhibition (?:opens|runs|from|will)|results?|notif\w*|notice|informed|announced|told|private view|opening|catalogue|award\w*|prize ?giving|(?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b)|answered|refunds?|questions?|on show|long-?list|adopted|updated|issued|published|born|delivered by hand|talk|(?<!for the (?:\w+ )?)meeting|heats?|supper|dinner|returned|hang(?:ing|s)?|dismantl\w*|days before|corrections?|who (?:sign|join|pay|book)|return (?:them|the (?:cup|trophy|key)s?)|keep|printout|valid (?:until|till)|framed works|articles for|enrol\w*|pay|paid|payment|subscriptions?|sold|talk|workshop|taken (?:\w+ ){0,4}?(?:after|since|between|before))\b/i;
 
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
@@ -28,7 +28,8 @@ const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 const MOST_DAYS = 24;
 
 /** What stands between the two ends of a span. */
-const SPANS = /^(?:,? ?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
+const SPANS =
+  /^(?:,? ?\(?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?\)?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
 
 /** A short line above a date that says what it is: "Closing date". */
 const labelOver = (previous: Segment | undefined): string =>

@@ -64,6 +64,10 @@ export function readFurther(segment: Segment): Found[] {
   // "Portrait-format pictures may be no higher than …" speaks of some of them.
   const isSubject = way && OF_THESE.test(text.slice(way.index + way[0].length));
   if (way && !isSubject)
-    add('orientation', [square ? 'square' : /landscape|horizontal/i.test(way[0]) ? 'lying' : 'upright'], way);
+    add(
+      'orientation',
+      [square ? 'square' : /landscape|horizontal|wider than/i.test(way[0]) ? 'lying' : 'upright'],
+      way,
+    );
   return found;
 }

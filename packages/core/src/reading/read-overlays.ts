@@ -79,6 +79,8 @@ function readBorder(segment: Segment): Found[] {
 
 function readMark(segment: Segment): Found[] {
   const { text } = segment;
+  // "Captions may have up to 30 words": those of the form.
+  if (/\b\d+ (?:words|characters|letters)\b/i.test(text) && !ON_PICTURE.test(text)) return [];
   const strong = [...text.matchAll(MARK)];
   // "No frame, text or date": beside such things a word lies on the picture too.
   const isOnPicture = ON_PICTURE.test(text) || strong.length > 0 || [...text.matchAll(BORDER)].length > 0;
@@ -164,7 +166,7 @@ const DENIED_LIST =
 
 /** "Neither required nor forbidden." */
 const LEFT_OPEN =
-  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
+  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo not mind (?:if|whether)\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
 function verdictIn(text: string, index: number, thing: string): Verdict {
   if (LEFT_OPEN.test(text)) return 'allowed';

@@ -139,6 +139,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['port-averil-scholarship', 1],
   ['potters-market-two-pictures', 1],
   ['pottery-archive', 1],
+  ['press-photo-request', 1],
   ['print-room-notes', 3],
   ['printers-advice', 2],
   ['quern-hill-print-panel', 1],

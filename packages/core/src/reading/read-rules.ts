@@ -109,6 +109,8 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
   const isGrouped = ({ start }: Found) =>
     grouped.some(s => start >= s.start && start < s.start + s.text.length);
   const own = total.filter(isGrouped);
+  // "Project image: one image … Additional images: up to five" gives a number to each.
+  if (groups.some(g => /\b(?:additional|further|extra)\b/.test(g.label ?? '')) && own.length > 1) return [];
   return groups.length > 2 && own.every(f => f.value === 1) ? [] : own;
 }
 

@@ -25,7 +25,7 @@ export function readSections(segments: readonly Segment[]): ReadSections {
 }
 
 const OF_EACH =
-  /\bin each\W*$|\bin any(?: one)?(?: of (?:them|these)\b|\W*$)|\bfor any one\b|\bin the same one\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?)\b|\b(?:in|for|to) (?:each|either|both|their own)\b|\beach (?:in|for) [A-Z]|\beach of (?:them|these|which)\b|\beach\)/i;
+  /\bin each\W*$|\bin any(?: one)?(?: of (?:them|these)\b|\W*$)|\bfor any one\b|\bin the same one\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?)\b|\b(?:in|for|to) (?:each|either|both|their own)\b|\beach (?:in|for) [A-Z]|\beach of (?:them|these|which)\b|\beach\)/i;
 
 /** Limits that another sentence gives some of the sections. */
 function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSections {
@@ -34,11 +34,14 @@ function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSectio
   return { ...listed, sections: listed.sections.map(s => ({ ...s, limit: s.limit ?? own(s.label) })) };
 }
 
+/** "One prize of £100 in each" limits nothing. */
+const OF_MONEY = /[£€$]|\b(?:prizes?|vouchers?|medals?|fees?|costs?) of\b/i;
+
 /** A limit that stands once for all sections of a list that gives none. */
 function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.limit !== null)) return listed;
   const each = segments
-    .filter(s => OF_EACH.test(s.text))
+    .filter(s => OF_EACH.test(s.text) && !OF_MONEY.test(s.text))
     .map(s => eachOf(s.text))
     .find(n => n !== undefined);
   if (each === undefined) return listed;

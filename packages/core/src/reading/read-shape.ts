@@ -80,9 +80,10 @@ export function readRatio(segment: Segment): Found[] {
 }
 
 const SWAP =
-  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction|(?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 /** Without one of these nothing is turned; looked for first, since the patterns for it begin at every word. */
-const MAY_TURN = /swap|way|vers|turn|revers|rotat|orient|chang|place|land|portrait|horiz|upright|vertic/i;
+const MAY_TURN =
+  /swap|way|vers|turn|direct|revers|rotat|orient|chang|place|land|portrait|horiz|upright|vertic/i;
 const swapIn = (text: string) => (MAY_TURN.test(text) ? SWAP.exec(text) : null);
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
@@ -91,15 +92,15 @@ const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
 const ONE_WAY = new RegExp(
   [
     `\\d\\s*:\\s*\\d+,? \\(?${WAY}\\b${FORM}?(?! (?:or|and))`,
-    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|[.,:;(\\d]))`,
+    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|with\\b|[.,:;(\\d]))`,
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b`,
-    `\\b(?:take|want|need|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
+    `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
-    `\\b(?:an?|one|your) ${PICTURES} in ${WAY}${FORM}(?! or)`,
+    `\\b(?:an?|one|your|need|want) ${PICTURES} in ${WAY}${FORM}(?! or)`,
     `^\\W*${WAY} ${PICTURES} of [^,.;]{3,30}, please\\b`,
     `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
@@ -113,7 +114,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly ${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
@@ -137,9 +138,9 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
 const UPRIGHT_TOO =
-  /\b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:upright|portrait|vertical)s?(?: ones| images)? included\b|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|is meant|are meant|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
+  /\b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:upright|portrait|vertical)s?(?: ones| images)? included\b|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
 const BOTH_ALIKE =
-  /\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+  /\bboth (?:for|in) (?:landscape|horizontal)\w*(?: images| pictures)? and (?:for |in )?(?:portrait|vertical|upright)|\b(?:for|in|to) both orientations\b|\b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)|\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE =
@@ -177,7 +178,9 @@ export function readEitherWay(segment: Segment): Found[] {
     onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
-    (/\d|height|exceed|limits?|same (?:applies|for)|\bfit\b/i.test(text) ? UPRIGHT_TOO.exec(text) : null);
+    (/\d|height|exceed|limits?|same (?:applies|for)|\bapplies\b|\bfit\b/i.test(text)
+      ? UPRIGHT_TOO.exec(text)
+      : null);
   // "Landscape (16:9) works best" fixes nothing.
   return fixed && !IS_BEST.test(text.slice(fixed.index)) ? say(false, fixed) : [];
 }

@@ -137,7 +137,8 @@ const SIMPLE: readonly Simple[] = [
   {
     // The first of two that are as good.
     field: 'quality',
-    words: /\bquality (?:at |of )?(\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
+    words:
+      /\bquality (?:setting |level )?(?:at |of )?(\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {

@@ -121,6 +121,10 @@ function isPackage(text: string, from: number, to: number): boolean {
   return (PACKAGE.test(`${before}#${after}`) || /^\s*(?:all )?together\b/i.test(after)) && !EACH.test(after);
 }
 
+/** What makes things easier is no demand. */
+const EASIER =
+  /^\W*(?:smaller|larger|bigger) files (?:\([^()]*\) )?(?:are|make|load|go) (?:\w+ )?(?:easier|better|faster|quicker|things)\b/i;
+
 /** "From 300 KB to 3 MB". */
 function rangesIn(text: string): Weighed[] {
   return [...text.matchAll(RANGE)].flatMap((match): Weighed[] => {
@@ -130,6 +134,7 @@ function rangesIn(text: string): Weighed[] {
     const at = { from: match.index, to: match.index + match[0].length };
     // "2 to 3 MB is plenty" is no demand.
     if (
+      EASIER.test(text) ||
       /^[^.;,]{0,12}\b(?:is|are) (?:about right|plenty|enough|ideal|best|fine|an? (?:good|reasonable|sensible|fine|usual|normal) (?:size|weight))\b/i.test(
         text.slice(at.to),
       )
@@ -147,6 +152,8 @@ function rangesIn(text: string): Weighed[] {
 function isNoDemand(text: string, unit: string, from: number, to: number): boolean {
   const [before, after] = [text.slice(0, from), text.slice(to)];
   return (
+    // "Smaller files (1 to 2 MB) are easier to handle."
+    EASIER.test(text) ||
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
     (/^[km]$/i.test(unit) &&
       !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|(?:less|more|larger|bigger) than|or (?:less|under|smaller))/i.test(
@@ -158,6 +165,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     /^\s*(?:is|are) (?:an? (?:good|reasonable|sensible|fine|usual|normal) (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
       after,
     ) ||
+    /^\W*an? (?:typical|normal|average|usual)\b/i.test(text) ||
     /\baim (?:for|at) (?:about |around )?$/i.test(before) ||
     /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
       before,

@@ -430,4 +430,190 @@ readsSectionsAs([
   ['Categories: Birds, Plants. Maximum per category: 4', '- / Birds / 4; - / Plants / 4'],
   ['Categories: Birds, Plants. Limit for each: four pictures.', '- / Birds / 4; - / Plants / 4'],
   ['Categories: Birds, Plants. Up to four may be in the same one.', '- / Birds / 4; - / Plants / 4'],
+  [
+    'Sections\nA Colour Open\nB Mono Open\nC Wildlife\nD Street\nEntrants may enter up to 4 images in each section, for a total of 16.',
+    'A / Colour Open / 4; B / Mono Open / 4; C / Wildlife / 4; D / Street / 4',
+  ],
+  [
+    'The competition is divided into three categories: landscape, portrait and nature. Each photographer may enter three images per category.',
+    '- / landscape / 3; - / portrait / 3; - / nature / 3',
+  ],
+  [
+    'PC – Print Colour (4)\nPM – Print Mono (4)\nDC – Digital Colour (6)\nDM – Digital Mono (6)',
+    'PC / Print Colour / 4; PM / Print Mono / 4; DC / Digital Colour / 6; DM / Digital Mono / 6',
+  ],
+  [
+    'Clubs submit 15 images: 10 in the Open section and 5 in the Nature section.',
+    '- / Open / 10; - / Nature / 5',
+    15,
+  ],
+  ['Two age groups: Primary and Secondary. One picture per pupil.', '- / Primary / -; - / Secondary / -', 1],
+  [
+    'Categories: N1 Birds, N2 Mammals, N3 Insects (maximum 3 images per category)',
+    'N1 / Birds / 3; N2 / Mammals / 3; N3 / Insects / 3',
+  ],
+  [
+    'Awards will be given in two categories: Best Landscape and Best Portrait.',
+    '- / Best Landscape / -; - / Best Portrait / -',
+  ],
+  ['1 - Colour: up to four images\n2 - Monochrome: up to four images', '1 / Colour / 4; 2 / Monochrome / 4'],
+  [
+    'Four sections (Colour, Monochrome, Nature, Travel), four images per section, sixteen images in all.',
+    '- / Colour / 4; - / Monochrome / 4; - / Nature / 4; - / Travel / 4',
+    16,
+  ],
+  [
+    'You may submit a maximum of four photographs, two in the Open category and two in the Bridges category.',
+    '- / Open / 2; - / Bridges / 2',
+    4,
+  ],
+  [
+    "This year's categories:\n1) Farm Life\n2) Old Buildings\n3) The Seasons\nPlease send no more than three photos in total.",
+    '- / Farm Life / -; - / Old Buildings / -; - / The Seasons / -',
+    3,
+  ],
+  [
+    "This year's categories:\n1) Farm Life\n2) Old Buildings\n3) The Seasons\nPlease send no more than three photos for each category.",
+    '- / Farm Life / 3; - / Old Buildings / 3; - / The Seasons / 3',
+  ],
+  [
+    '| Section | Code | Images |\n| Colour | CL | 4 |\n| Monochrome | MN | 4 |',
+    'CL / Colour / 4; MN / Monochrome / 4',
+  ],
+  ['Section limits: Nature 4, Open 4.', '- / Nature / 4; - / Open / 4'],
+  ['Nature section: four images. Open section: four images.', '- / Nature / 4; - / Open / 4'],
+  [
+    'Members may enter up to three images in the Creative section and up to three in the Traditional section.',
+    '- / Creative / 3; - / Traditional / 3',
+  ],
+  [
+    'Section A (Creative): 3 images; Section B (Traditional): 3 images.',
+    'A / Creative / 3; B / Traditional / 3',
+  ],
+  ['Three colour and three mono images may be entered, six in total.', '- / colour / 3; - / mono / 3', 6],
+  [
+    'The salon has a Youth section and a General section, each for up to four works.',
+    '- / Youth / 4; - / General / 4',
+  ],
+  [
+    'Entries are invited in the following categories – City, Country, Coast – with a limit of two images in each category.',
+    '- / City / 2; - / Country / 2; - / Coast / 2',
+  ],
+  [
+    'Submit up to 10 images across three categories: Macro, Landscape, Wildlife.',
+    '- / Macro / -; - / Landscape / -; - / Wildlife / -',
+    10,
+  ],
+  [
+    'Submit up to 10 images across three categories (Macro, Landscape, Wildlife), with no more than 4 images in any one category.',
+    '- / Macro / 4; - / Landscape / 4; - / Wildlife / 4',
+    10,
+  ],
+  [
+    'Open Colour [OPC], Open Mono [OPM] and Nature [NAT] are the three sections; 4 images each.',
+    'OPC / Open Colour / 4; OPM / Open Mono / 4; NAT / Nature / 4',
+  ],
+  [
+    'Sections: Open - 4 images, Nature - 4 images, Photo Travel - 4 images',
+    '- / Open / 4; - / Nature / 4; - / Photo Travel / 4',
+  ],
+  ['Images will be judged in three rounds: Preliminary, Semi-final and Final.', ''],
+  ['The club has three grades: Beginner, Intermediate and Advanced.', ''],
+  ['Each member may submit 5 images. Colour, monochrome and creative images are all accepted.', '', 5],
+  [
+    'A total of three images may be entered, no more than two of them in either of the classes Portraits and Pets.',
+    '- / Portraits / 2; - / Pets / 2',
+    3,
+  ],
+  [
+    'Each entrant submits one mono, one colour and one creative image (three in total).',
+    '- / mono / 1; - / colour / 1; - / creative / 1',
+    3,
+  ],
+  [
+    'You may enter up to three pictures in section A (Colour) and up to three in section B (Monochrome).',
+    'A / Colour / 3; B / Monochrome / 3',
+  ],
+  [
+    'SECTIONS:      Colour\n               Monochrome\n               Nature\nENTRIES:       4 per section',
+    '- / Colour / 4; - / Monochrome / 4; - / Nature / 4',
+  ],
+  [
+    'Class Y  Youth (up to 17)  2 pictures\nClass A  Adults            4 pictures',
+    'Y / Youth / 2; A / Adults / 4',
+  ],
+  [
+    'We are looking for portraits, landscapes and still lifes. Categories: Portrait | Landscape | Still life. One picture each.',
+    '- / Portrait / 1; - / Landscape / 1; - / Still life / 1',
+  ],
+  ['Six images (three Open, three Wildlife)', '- / Open / 3; - / Wildlife / 3', 6],
+  [
+    'In the Open section you may enter three images, in the Wildlife section likewise three.',
+    '- / Open / 3; - / Wildlife / 3',
+  ],
+  [
+    'In the Open section you may enter four images, in the Wildlife section two.',
+    '- / Open / 4; - / Wildlife / 2',
+  ],
+  [
+    'The sections are numbered 1 (Flora), 2 (Fauna) and 3 (Landscape). Up to four images in each section.',
+    '',
+  ],
+  [
+    'Categories are: Flora and Fauna. Maximum number of images: 4 per category',
+    '- / Flora / 4; - / Fauna / 4',
+  ],
+  [
+    'SECTION OC: OPEN COLOUR\nSECTION OM: OPEN MONO\nSECTION PT: PORTRAIT\nFour works may be submitted in each section.',
+    'OC / OPEN COLOUR / 4; OM / OPEN MONO / 4; PT / PORTRAIT / 4',
+  ],
+  [
+    'Two categories: Black and White, and Colour. Two entries per category.',
+    '- / Black and White / 2; - / Colour / 2',
+  ],
+  [
+    '3 photos in each of 3 categories (Street, Architecture, Night), 9 photos in all',
+    '- / Street / 3; - / Architecture / 3; - / Night / 3',
+    9,
+  ],
+  [
+    'Choose one of the categories Street, Architecture or Night and send up to three photos.',
+    '- / Street / -; - / Architecture / -; - / Night / -',
+    3,
+  ],
+  ['P: Panoramas (2), L: Long exposures (2)', 'P / Panoramas / 2; L / Long exposures / 2'],
+  [
+    'Entrants can submit four entries for Colour Slides and four entries for Digital.',
+    '- / Colour Slides / 4; - / Digital / 4',
+  ],
+  [
+    'Weather, Wildlife, People: these are the three categories. Two photos in each, please.',
+    '- / Weather / 2; - / Wildlife / 2; - / People / 2',
+  ],
+  [
+    'There are two topics this year: "A Day in the Life" and "Textures". You may submit four images per topic.',
+    '- / A Day in the Life / 4; - / Textures / 4',
+  ],
+  [
+    '(a) General, (b) Landscape, (c) People, (d) Creative: members may enter two images in each class.',
+    'a / General / 2; b / Landscape / 2; c / People / 2; d / Creative / 2',
+  ],
+  [
+    'Digital sections: Open Digital and Nature Digital, with up to four entries in each.',
+    '- / Open Digital / 4; - / Nature Digital / 4',
+  ],
+  [
+    'Colour Prints (section C) and Mono Prints (section M): four prints per section.',
+    'C / Colour Prints / 4; M / Mono Prints / 4',
+  ],
+  ['Six pictures at most; they may show birds, mammals, insects or plants.', '', 6],
+  ['Every child can send one drawing or photograph.', '', 1],
+  [
+    'Novice members and experienced members are judged apart. Sections: Novice (3 images), Experienced (3 images).',
+    '- / Novice / 3; - / Experienced / 3',
+  ],
+  [
+    'Code your files FW for Fresh Water, SW for Salt Water and IC for Ice. You may send four for each section.',
+    'FW / Fresh Water / 4; SW / Salt Water / 4; IC / Ice / 4',
+  ],
 ]);

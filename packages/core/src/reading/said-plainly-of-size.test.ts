@@ -130,4 +130,157 @@ readsAs([
   ['20 MB for everything.', { packageBytesMax: 20000000 }],
   ['The mail must stay under 20 MB.', { packageBytesMax: 20000000 }],
   ['Send the zip (max 50 MB) by link.', { packageBytesMax: 50000000 }],
+  [
+    'Images must be no more than 1920 x 1200 pixels. For upright images the limit of 1200 pixels in height also applies.',
+    { width: { max: 1920 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. Portrait images may be no higher than 1200 pixels.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. Verticals must be within the same limits.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels, regardless of orientation.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels for landscape, 1200 x 1600 pixels for portrait.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: true },
+  ],
+  [
+    'Max. 1600 x 1200 pixels; portrait images can be 1200 x 1600.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: true },
+  ],
+  [
+    'Max. 1600 x 1200 pixels (or the reverse for portrait images).',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: true },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. Portrait images: max. 1200 pixels high.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. An upright picture is therefore at most 1200 pixels high.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. Upright pictures are not to be turned on their side.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. Please do not rotate portrait images.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Max. 1600 x 1200 pixels. The projector shows portrait images at 1200 pixels in height at most.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'The width may be up to 1600 pixels and the height up to 1200 pixels, both for landscape and for portrait images.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    '1600 pixels wide for landscape images or 1200 pixels high for portrait images.',
+    { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },
+  ],
+  [
+    'Landscape: 1600 pixels wide. Portrait: 1200 pixels high.',
+    { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },
+  ],
+  [
+    'The long side of a landscape image must be 1600 pixels, the long side of a portrait image 1200 pixels.',
+    { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },
+  ],
+  [
+    'Horizontal images: max. width 1600 px. Vertical images: max. height 1200 px.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Up to 1600 px wide if horizontal and up to 1200 px high if vertical.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Only landscape pictures, 3000 x 2000 pixels.',
+    { width: { exact: 3000 }, height: { exact: 2000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'Landscape format only, at least 3000 pixels wide.',
+    { width: { min: 3000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'Pictures must be in landscape format and at least 3000 pixels wide.',
+    { width: { min: 3000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'Please send landscape pictures (3000 x 2000 pixels).',
+    { width: { exact: 3000 }, height: { exact: 2000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    '3000 x 2000 pixels, landscape orientation.',
+    { width: { exact: 3000 }, height: { exact: 2000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    '3000 x 2000 pixels, landscape or portrait.',
+    { width: { exact: 3000 }, height: { exact: 2000 }, eitherWay: true },
+  ],
+  [
+    'The picture has to be wider than it is high, 3000 pixels at least.',
+    { width: { min: 3000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'All pictures must be horizontal, at least 3000 x 2000 pixels.',
+    { width: { min: 3000 }, height: { min: 2000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'We can only use horizontal pictures of at least 3000 x 2000 pixels.',
+    { width: { min: 3000 }, height: { min: 2000 }, eitherWay: false, orientation: ['lying'] },
+  ],
+  [
+    'Portrait orientation, 1080 x 1920 pixels.',
+    { width: { exact: 1080 }, height: { exact: 1920 }, eitherWay: false, orientation: ['upright'] },
+  ],
+  [
+    'Pictures must be upright, 1080 x 1920 pixels.',
+    { width: { exact: 1080 }, height: { exact: 1920 }, eitherWay: false, orientation: ['upright'] },
+  ],
+  [
+    'Upright format (1080 x 1920 pixels).',
+    { width: { exact: 1080 }, height: { exact: 1920 }, eitherWay: false, orientation: ['upright'] },
+  ],
+  ['Panoramas: 6000 x 2000 pixels.', { width: { exact: 6000 }, height: { exact: 2000 } }],
+  [
+    'The picture may stand upright or lie: 2400 x 1600 or 1600 x 2400 pixels.',
+    { width: { exact: 2400 }, height: { exact: 1600 }, eitherWay: true },
+  ],
+  [
+    'Your image can be landscape (max 1600 x 1200) or portrait (max 1200 x 1600).',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: true },
+  ],
+  [
+    'Landscape images should be 1920 x 1280 pixels, portrait images 1280 x 1920 pixels.',
+    { width: { exact: 1920 }, height: { exact: 1280 }, eitherWay: true },
+  ],
+  [
+    'Size: 1600 x 1200 px max (portrait: 1200 px max height)',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Size 1600 (width) x 1200 (height), also for portrait pictures.',
+    { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: false },
+  ],
+  [
+    'Neither the width of 1600 px nor the height of 1200 px may be exceeded, whatever the format of the picture.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'These limits apply to both orientations: 1600 px wide, 1200 px high.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    '1600 px x 1200 px or less in both orientations.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
 ]);

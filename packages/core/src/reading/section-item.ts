@@ -51,7 +51,7 @@ export function sectionItem(written: string): SectionItem | undefined {
     rest = bare;
   }
   // "A (Open Colour)".
-  const named = /^(?<code>[A-Z]{1,3}\d?) ?\((?<label>[A-Z][a-z][^()]+)\)$/.exec(rest)?.groups;
+  const named = /^(?<code>[A-Z]{1,3}\d?|\d{1,2}) ?\((?<label>[A-Z][a-z][^()]+)\)$/.exec(rest)?.groups;
   const meant =
     /^["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|stands for) (?:the )?(?<label>[A-Z].*)$/.exec(
       rest,
@@ -88,6 +88,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   if (opensBracket) rest = rest.replace(/\)/, '');
   // "Series - maximum 2 (each of 3 to 6 photographs)".
   rest = rest.replace(/(?<=\d)\s*\((?:each|with|of) [^()]*\)$/i, '');
+  // "Series - 1 series of 4 to 6 photographs".
+  rest = rest.replace(/(?<=\b(?:series|sets?|panels?|portfolios?)) of \d+(?: (?:to|-|–) \d+)? [a-z]+$/i, '');
   const limited = limitBehind(rest);
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;

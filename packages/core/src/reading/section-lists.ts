@@ -101,7 +101,12 @@ function isList(run: readonly Row[], segments: readonly Segment[]): boolean {
     .some(s => HEAD.test(s.text));
   const first = run[0]?.segment.text ?? '';
   if (head || INTRO_OF_LINE.test(first))
-    return head || items.every(item => item.code !== null || isMarked(item, run)) || isOnOneLine(run);
+    return (
+      head ||
+      items.every(item => item.code !== null || isMarked(item, run)) ||
+      isOnOneLine(run) ||
+      isColumn(run, first)
+    );
   if (items.every(item => item.isCalled)) return true;
   const isCoded = items.every(item => item.code !== null && !/^\d$/.test(item.code));
   const isNumbered = items.every(item => item.code !== null) && isInOrder(items.map(item => item.code));
@@ -114,17 +119,24 @@ function isList(run: readonly Row[], segments: readonly Segment[]): boolean {
   );
 }
 
+/** "SECTIONS:    Colour" with the others below it, line after line. */
+const isColumn = (run: readonly Row[], first: string) =>
+  /:\s{2,}\S/.test(first) &&
+  run.every(
+    ({ segment, item }, i) => segment.line === (run[0]?.segment.line ?? 0) + i && item.limit === null,
+  );
+
 const isOnOneLine = (run: readonly Row[]) => run.every(row => row.segment.line === run[0]?.segment.line);
 const isMarked = (item: SectionItem, run: readonly Row[]) =>
   run.some(row => row.item === item && /^(?:[-+*•–·]|\(?[a-z\d]{1,2}[.)])/i.test(row.segment.text));
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =
-  /(?::|,| are(?: the following)?:?| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |choose |these are |i\.e\. |being )?/g;
+  /(?::|,| are(?: the following)?:?| are numbered| will be| \*|\s[-–]|\s*\(|\s)\s*(?:namely |choose |these are |i\.e\. |being )?/g;
 
 /** Every place behind such words of a sentence where a list may begin, up to the end of its line. */
 function beginningsOf(sentence: string, line: string): string[] {
@@ -150,7 +162,7 @@ function withinBracket(region: string): string {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:each|you|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:\\sand (?=send\\b|enter\\b|submit\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:each|you|send|enter|submit|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 
@@ -169,6 +181,8 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
       const items = itemsOf(region.replace(BEHIND, ''));
       if (items) return inOne(segment, sectionsOf(items));
     }
+    const small = smallNames(segment.text);
+    if (small) return inOne(segment, sectionsOf(small));
     // Without a word of sections each name needs a code or a limit.
     if (OF_FILES.test(segment.text)) continue;
     for (const bare of [segment.text.replace(/^[A-Za-z ]{3,20}:\s+/, ''), segment.text]) {
@@ -213,11 +227,24 @@ function piecesOf(list: string): string[] {
   if (marks.length >= 2 && (marks[0] ?? 0) < 3)
     return marks.map((from, i) => list.slice(from, marks[i + 1]).replace(/[\s,;]*(?:and)?\s*$/, ''));
   if (list.includes(';')) return list.split(/\s*;\s*(?:and )?/);
+  if (list.includes(' | ')) return list.split(/\s*\|\s*/);
   if (/ \/ |[a-z]\/[A-Z]/.test(list)) return list.split(/\s*\/\s*/);
   if (/\)\s[—–-]\s[A-Z]/.test(list)) return list.split(/\s[—–-]\s(?=[A-Z])/);
   // "Architecture – Street – Abstract".
   if (/^[A-Z][\w ]+(?:\s[–—-]\s[A-Z][\w ]+){2,}$/.test(list)) return list.split(/\s[–—-]\s/);
   return splitByAnd(list.split(/\s*,\s*(?:(?:and|or)\s+)?/));
+}
+
+/** "Three categories: landscape, portrait and nature": names in small letters, behind a word for sections and a colon. */
+const SMALL_LIST = new RegExp(
+  `\\b${SECTIONS}\\s*(?:are\\s*)?:\\s*(?<list>[a-z][a-z-]+(?: [a-z-]+)?(?:, [a-z][a-z-]+(?: [a-z-]+)?)*,? (?:and|or) [a-z][a-z-]+(?: [a-z-]+)?)(?=[.;]|$)`,
+);
+
+function smallNames(text: string): SectionItem[] | undefined {
+  const list = SMALL_LIST.exec(text)?.groups?.['list'];
+  return list
+    ?.split(/,? (?:and|or) |, /)
+    .map(label => ({ code: null, label, limit: null, isCalled: false, aside: '' }));
 }
 
 /** The names of a list, each taken apart; undefined where one of the pieces is no name. */

@@ -1,7 +1,7 @@
 import { COUNT, readCount, withSmallNumbers } from './quantities.ts';
 import type { ReadSection } from './reading.ts';
 import { itemsOf, sectionsOf } from './section-lists.ts';
-import { inOne, NOT_SECTION, SECTIONS, type ReadSections } from './section-words.ts';
+import { inOne, NOT_SECTION, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
@@ -32,6 +32,11 @@ const MENTIONS: readonly RegExp[] = [
     `\\b(?:[Aa]n?|[Tt]he) (?<label>${LABEL}) (?:section|class|category) (?:\\(|with )(?:up to |max\\.? )?(?<n>${COUNT}) ${THINGS}`,
     'g',
   ),
+  // "In the Open section you may enter four images, in the Wildlife section two".
+  new RegExp(
+    `\\b[Ii]n the (?<label>${LABEL}) (?:section|class|category)(?: [a-z]+){0,4}? (?:up to )?(?<n>${COUNT})\\b`,
+    'g',
+  ),
   // "Macro = M, Underwater = U".
   new RegExp(`(?<label>${LABEL}) = (?<code>[A-Z]{1,3})(?=[,.;]| and |$)`, 'g'),
   // "Either in the category Morning or in the category Evening".
@@ -40,7 +45,12 @@ const MENTIONS: readonly RegExp[] = [
 
 /** "Mountains and Rivers are the two sections." */
 const ARE_THE = new RegExp(
-  `^\\W*(?<list>[A-Z].{5,160}?) are (?:the|our|this year['’]s) (?:\\w+ )?${SECTIONS}\\b`,
+  `^\\W*(?<list>[A-Z][^:]{5,160}?)(?:: these)? are (?:the|our|this year['’]s) (?:\\w+ )?${SECTIONS}\\b`,
+);
+
+/** "Section limits: Nature 4, Open 4." */
+const ROW = new RegExp(
+  `^(?:[A-Z][a-z ]+: )?(?<row>${LABEL} \\d{1,2}(?:(?:,| and|;) ${LABEL} \\d{1,2})+)\\.?$`,
 );
 
 /** "No more than three in either Coast or Hills." */
@@ -57,6 +67,14 @@ export function readMentions(segments: readonly Segment[]): ReadSections | undef
     if (items) return inOne(segment, sectionsOf(items));
     const { n, a, b } = IN_EITHER.exec(text)?.groups ?? {};
     if (a && b) return inOne(segment, [sectionOf({ label: a, n }), sectionOf({ label: b, n })]);
+    const row = ROW.exec(text)?.groups?.['row'];
+    if (row && new RegExp(`\\b${SECTION}\\b`, 'i').test(text)) {
+      const pairs = [...row.matchAll(new RegExp(`(?<label>${LABEL}) (?<n>\\d{1,2})`, 'g'))];
+      return inOne(
+        segment,
+        pairs.map(pair => sectionOf(pair.groups ?? {})),
+      );
+    }
     for (const words of MENTIONS) {
       const hits = [...text.matchAll(words)].map(match => match.groups ?? {});
       const labels = new Set(hits.map(hit => hit['label']));

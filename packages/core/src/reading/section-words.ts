@@ -12,20 +12,20 @@ export interface ReadSections {
 }
 
 /** What organisers call a section. */
-export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|divisions?|age groups?)';
-export const SECTIONS = '(?:sections|classes|categories|themes|divisions|age groups)';
+export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|divisions?|age groups?)';
+export const SECTIONS = '(?:sections|classes|categories|themes|topics|divisions|age groups)';
 /** Words that head a line about files or money, and name no section. */
 export const NOT_SECTION =
   /^(?:max|min|how|(?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?|gold|silver|bronze|medals?|ribbons?|awards?|entry(?: (?:fee|per))|for|jury|judg\w*|total|altogether|overall|exhibition|results?|notification|opening|catalogue|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|june|july|august|september|october|november|december|rule|step|stage|sections?|class(?:es)?|categor(?:y|ies)|themes?(?! ["“])|names?|e-?mail|address|send|please|no|yes|all|any|each|every|in|up|you|we|if)\b/i;
 
 const EACH = new RegExp(
-  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:of (?:them|these|those) )?(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:at (?:the )?most )?(?:(?:may|can|could|must) be (?:(?:entered|sent|submitted|uploaded) )?|(?:are|is) (?:allowed|permitted|accepted|possible|taken) )?(?:in|for|per|to) (?:either|(?:a|one|a single) (?:section|class|category|theme)\\b|one of the (?:\\w+ )?${SECTIONS}|section\\b|class\\b|category\\b|theme\\b|each|every(?: one)?|both|the same|any(?: one)?)(?: of (?:the|these|those) (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme)|per (?:section|class|category|theme)|each\\b|in their own (?:section|class|category)|a section|in any one section)`,
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:of (?:them|these|those) )?(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:at (?:the )?most )?(?:(?:may|can|could|must) be (?:(?:entered|sent|submitted|uploaded) )?|(?:are|is) (?:allowed|permitted|accepted|possible|taken) )?(?:in|for|per|to) (?:either|(?:a|one|a single) (?:section|class|category|theme|topic)\\b|one of the (?:\\w+ )?${SECTIONS}|section\\b|class\\b|category\\b|theme\\b|each|every(?: one)?|both|the same|any(?: one)?)(?: of (?:the|these|those) (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme|topic)|per (?:section|class|category|theme|topic)|each\\b|in their own (?:section|class|category)|a section|in any one section)`,
   'i',
 );
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\beach (?:of (?:them|these|which) )?(?:with |of |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme)s?\\b|(?<=both)(?= you\\b))(?:[^.;\\d]|max\\.){0,30}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
+  `\\beach (?:of (?:them|these|which) )?(?:with |of |for |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme|topic)s?\\b|(?<=both)(?= you\\b))(?:[^.;\\d]|max\\.){0,30}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** "The limit per category is four", "at most four in any of them": whatever its place, the only number is the limit. */

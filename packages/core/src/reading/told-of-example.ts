@@ -1,3 +1,4 @@
+import { alignExample } from './align-example.ts';
 import { namesIn, replaceNames, trimExample } from './name-examples.ts';
 import { joinTexts } from './part-words.ts';
 
@@ -11,10 +12,10 @@ const CUTS = [/( - |_)/, /( - |[_-])/, /( - |[ _-])/];
 
 /** The names of a person who is spoken of: "Jo Marsh would call", "Anna Smith's first". */
 const PERSON =
-  /(?<![\w-])(?!(?:So|If|For|Thus|Then|When|The|And|Mr|Mrs|Ms) )(?<names>[A-Z][a-z’']+(?: [A-Z][a-z’]+(?:-[A-Z][a-z]+)?){1,2})(?=['’]s\b|,? (?:would|will|might|calls?|sends?|enters?|is|has|from|of|with|\())/g;
+  /(?<![\w-])(?!(?:So|If|For|Thus|Then|When|The|And|Mr|Mrs|Ms) )(?<names>[A-Z][a-z’']+(?: [A-Z][a-z’]+(?:-[A-Z][a-z]+)?){1,2})(?=['’]s\b|,? (?:would|will|might|calls?|sends?|enters?|is|has|from|of|with|and|\())/g;
 /** A title that is spoken of: "a picture called Low Tide", "would send Low Tide as". */
 const TITLE =
-  /\b(?:called|titled|entitled|sends?|enters?|of) ["“'‘]?(?<title>[A-Z][\w’']*(?: [\w’']+){0,4}?)["”'’]?(?=,| as\b| by\b| is\b| in\b|\)|\.)|["“‘](?<quoted>[A-Z][\w’' ]*)["”’]/g;
+  /\b(?:called|titled|entitled|sends?|enters?|of) ["“'‘]?(?<title>[A-Z][\w’']*(?: [\w’']+){0,4}?)["”'’]?(?=,| as\b| by\b| is\b| in\b| the\b|\)|\.)|["“‘](?<quoted>[A-Z][\w’' ]*)["”’]/g;
 /** A number and whose it is: "member 12", "number is 12", "club 117". */
 const NUMBERED =
   /\b(?<whose>member|club|entry|entrant|your|my|her|his|their)(?:ship)?(?:['’]s)?(?: number| no\.?)?(?: is| was| has)? (?<number>[A-Z]{0,3}\d{1,6})\b/gi;
@@ -28,7 +29,20 @@ const PART_OF: Readonly<Record<string, string>> = {
 const COUNTED =
   /\b(?:first|second|third|fourth|fifth) (?:[a-z]+ )?(?:image|picture|photo\w*|entry|work|print)\b/i;
 /** "Would call her pictures Marsh_1.jpg and Marsh_2.jpg". */
-const OF_SOMEBODY = /\b(?:would|will|might|is|are|calls?|sends?)\b/i;
+const OF_SOMEBODY = /\b(?:would|will|might|is|are|calls?|sends?|for)\b/i;
+
+/** "023C04.jpg (club 023, section C, image 4)". */
+const LISTED_BEHIND = /# +\((?<list>[a-z]+ [\w’' ]+(?:(?:, | and )[a-z]+ [\w’' ]+)+)\)/;
+
+function partListed(item: string): string | undefined {
+  const { what = '', value = '' } = /^(?:and )?(?<what>[a-z]+) (?<value>.+)$/.exec(item.trim())?.groups ?? {};
+  const isNumber = /^\d+$/.test(value);
+  if (/^(?:club|team|society)$/.test(what)) return isNumber ? 'club number' : 'club code';
+  if (/^(?:section|class|category|theme)$/.test(what)) return 'section code';
+  if (/^(?:image|picture|photo|number|file|entry)$/.test(what) && isNumber) return 'sequence';
+  if (/^member$/.test(what) && isNumber) return 'member number';
+  return /^(?:title|surname|initials)$/.test(what) ? what : undefined;
+}
 
 /**
  * The parts of an example with the marks between them. Undefined where the sentence tells it of nobody, or where a
@@ -40,7 +54,12 @@ export function toldOfExample(example: string, sentence: string): string[] | und
     const name = trimExample(written);
     return `${written.slice(0, written.length - name.length)} # `;
   });
-  if (!shown.includes(example) || !OF_SOMEBODY.test(rest)) return undefined;
+  if (!shown.includes(example)) return undefined;
+  const listed = LISTED_BEHIND.exec(rest)
+    ?.groups?.['list']?.split(/, (?:and )?| and /)
+    .map(partListed);
+  if (listed?.every(part => part !== undefined)) return alignExample(example, listed);
+  if (!OF_SOMEBODY.test(rest)) return undefined;
   const stem = stemOf(example);
   for (const cut of CUTS) {
     const pieces = stem.split(cut);
