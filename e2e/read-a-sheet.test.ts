@@ -180,6 +180,8 @@ it('follows the organiser’s newer text, and says which submission that puts in
   await seeText(driver, 'Exactly 1500 × 1000');
   await press(driver, 'Keep the changes');
   await seeText(driver, 'One submission began under older rules of this sheet');
+  // What stays the same quotes the newer text too.
+  expect(await driver.findElement(By.css('main')).getText()).not.toContain('1200 x 800');
   await driver.findElement(By.partialLinkText('Winterbourne Salon, begun')).click();
   await seeText(driver, 'The rule sheet has changed since this submission began');
   expect(await accessFaults(driver)).toEqual([]);

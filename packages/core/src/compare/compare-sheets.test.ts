@@ -6,7 +6,7 @@ import type { Rule } from '../rules/rule.ts';
 import { box, exact, makeDeliverable, makeSheet, side } from '../testing/make-sheet.ts';
 import { wordChange } from '../wording/word-change.ts';
 import { applyChanges } from './apply-changes.ts';
-import { compareSheets } from './compare-sheets.ts';
+import { compareSheets, withNewerWords } from './compare-sheets.ts';
 
 const withRules = (...rules: Rule[]) => makeSheet({ deliverables: [makeDeliverable(rules)] });
 
@@ -76,5 +76,31 @@ describe('compareSheets', () => {
       { kind: 'side' },
     ]);
     expect(gone && applyChanges(before, [gone]).deliverables[0]?.rules).toHaveLength(1);
+  });
+});
+
+describe('withNewerWords', () => {
+  const older = withRules({ ...side('long-edge', 100), quote: 'At least 100 px.' }, side('width', 5));
+
+  it('quotes the newer text for rules that stay, under their own ids', () => {
+    const newer = withRules({ ...side('long-edge', 100), id: 'other', quote: 'Not under 100 px.' });
+    expect(withNewerWords(older, newer).deliverables[0]?.rules).toEqual([
+      { ...older.deliverables[0]?.rules[0], quote: 'Not under 100 px.' },
+      older.deliverables[0]?.rules[1],
+    ]);
+  });
+
+  it('leaves the words of rules that the newer text changes, leaves out, or does not quote', () => {
+    for (const newer of [
+      withRules({ ...side('long-edge', 300), quote: 'At least 300 px.' }),
+      withRules(side('height', 7)),
+      withRules(side('long-edge', 100)),
+    ])
+      expect(withNewerWords(older, newer)).toEqual(older);
+  });
+
+  it('changes nothing that is asked', () => {
+    for (const a of BUILT_IN_SHEETS)
+      for (const b of BUILT_IN_SHEETS) expect(compareSheets(a, withNewerWords(a, b))).toEqual([]);
   });
 });

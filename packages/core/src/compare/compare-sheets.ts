@@ -63,6 +63,24 @@ function compareDeliverables(before: Deliverable, after: Deliverable): SheetChan
   return [...rules, ...name];
 }
 
+/**
+ * A sheet whose unchanged rules quote a newer text of the organiser: what is asked stays, the words for it are those of
+ * the newer text, where that has any.
+ */
+export function withNewerWords(sheet: RuleSheet, newer: RuleSheet): RuleSheet {
+  const pairs = pairUp(sheet.deliverables, newer.deliverables, keyOfDeliverable(sheet, newer));
+  const deliverables = pairs.flatMap(([own, other]) => {
+    if (!own) return [];
+    const rules = pairUp(own.rules, other?.rules ?? [], demandKey).flatMap(([rule, said]) => {
+      if (!rule) return [];
+      const isQuoted = said?.quote !== undefined && isSame(demandOf(rule), demandOf(said));
+      return [isQuoted ? { ...said, id: rule.id } : rule];
+    });
+    return [{ ...own, rules }];
+  });
+  return { ...sheet, deliverables };
+}
+
 /** A sheet of one kind of file each is compared whatever the kind is called. */
 function keyOfDeliverable(before: RuleSheet, after: RuleSheet): (d: Deliverable) => string {
   const isAlone = before.deliverables.length === 1 && after.deliverables.length === 1;

@@ -84,13 +84,19 @@ export function readParts(
   if (naming.parts || !naming.example) return;
   const { example } = naming;
   const behind = about.flatMap(s => all[all.indexOf(s) + 1] ?? []);
+  const [told] = about.flatMap(segment => {
+    const parts = toldOfExample(example, segment.text);
+    return parts ? [{ segment, parts }] : [];
+  });
   naming.parts =
     readLegend(example, [...about, ...behind]) ??
     partsOfExample(example) ??
-    about.map(s => toldOfExample(example, s.text)).find(parts => parts !== undefined) ??
+    told?.parts ??
     fillExample(naming.example, { others, isOwnWord, described: partial }) ??
     fillExample(naming.example, { others, isOwnWord, described: [] }) ??
     null;
+  // The sentence as a whole says what the pieces are.
+  if (told && naming.parts === told.parts) claim('parts', told.segment, 0, told.segment.text.length);
 }
 
 /** "The title, then a dash, then your name: Evening Tide - Ros Penn.jpg": the spaces round a mark are those of the example. */

@@ -78,9 +78,9 @@ function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading 
 
 function readSheetWide(segments: readonly Segment[], groups: readonly Group[], reading: Reading): void {
   const read = readSections(segments);
-  const { sections, found } = read;
+  const { sections, found, limits = [] } = read;
   reading.sections = sections;
-  if (sections.length) claimAll(reading.claims, found, undefined);
+  if (sections.length) claimAll(reading.claims, [...found, ...limits], undefined);
   const unmarked = segments.map(withoutMark);
   const naming = readNaming(unmarked);
   reading.naming = naming.naming;

@@ -40,12 +40,19 @@ const OF_MONEY = /[£€$]|\b(?:prizes?|vouchers?|medals?|fees?|costs?) of\b/i;
 /** A limit that stands once for all sections of a list that gives none. */
 function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.limit !== null)) return listed;
-  const each = segments
-    .filter(s => OF_EACH.test(s.text) && !OF_MONEY.test(s.text))
-    .map(s => eachOf(s.text))
-    .find(n => n !== undefined);
-  if (each === undefined) return listed;
-  return { ...listed, sections: listed.sections.map(s => ({ ...s, limit: readCount(each) })) };
+  for (const { text, start } of segments) {
+    const each = OF_EACH.test(text) && !OF_MONEY.test(text) ? eachOf(text) : undefined;
+    if (each === undefined) continue;
+    const isAmong = listed.found.some(f => f.start <= start && f.end >= start + text.length);
+    return {
+      ...listed,
+      sections: listed.sections.map(s => ({ ...s, limit: readCount(each) })),
+      limits: isAmong
+        ? []
+        : [{ field: 'sections', value: each, start, end: start + text.length, advice: false }],
+    };
+  }
+  return listed;
 }
 
 /** "The section letter (C, M or N)" in what is said of names. */

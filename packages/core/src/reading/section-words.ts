@@ -9,6 +9,8 @@ import { THINGS } from './things.ts';
 export interface ReadSections {
   sections: ReadSection[];
   found: Found[];
+  /** The sentence that gives every section its limit, where it stands apart from the list. */
+  limits?: Found[];
 }
 
 /** What organisers call a section. */

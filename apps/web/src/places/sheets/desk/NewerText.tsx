@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { applyChanges, compareSheets, type SheetChange } from '@able-frame/core';
+import { applyChanges, compareSheets, withNewerWords, type SheetChange } from '@able-frame/core';
 import { Button } from '../../../parts/controls.tsx';
 import { today } from '../../../parts/today.ts';
 import { changeDesk, type DeskSheet } from '../../../store/sheet-desk-store.ts';
@@ -39,14 +39,12 @@ export function NewerText({ desk }: { desk: DeskSheet }) {
   const take = () => {
     if (!newer) return;
     const { read, changes, chosen } = newer;
+    const taken = applyChanges(
+      desk.sheet,
+      changes.filter(c => chosen.has(c)),
+    );
     changeDesk({
-      sheet: {
-        ...applyChanges(
-          desk.sheet,
-          changes.filter(c => chosen.has(c)),
-        ),
-        checkedOn: today(),
-      },
+      sheet: { ...withNewerWords(taken, read.sheet), checkedOn: today() },
       text: read.text,
       lines: [],
       questions: read.questions,
