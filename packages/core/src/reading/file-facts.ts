@@ -67,14 +67,14 @@ const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|mi
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST =
-  /\b(?:(?:the rest|everything else|all else|what follows|the following|these) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|some (?:\w+ )?(?:advice|tips|hints), which you may ignore|now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
+  /\b(?:(?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|some (?:\w+ )?(?:advice|tips|hints), which you may ignore|now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
 /** What is allowed is no wish. */
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
 /** A line of its own over a list of wishes. */
 const WISHES_BELOW =
   /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
 const A_MUST =
-  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
+  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|is the most|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
 
 /** "The page takes up to 7 MB and not a byte more" is no wish, whatever line it stands on. */
 const A_LIMIT =

@@ -14,7 +14,7 @@ export const ENTERING =
   /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^(?:take|add)\b/i;
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
-  /\b(?:(?:send|submit|enter|upload|bring|offer)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
+  /\b(?:(?:send|submit|enter|upload|bring|offer|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS =
@@ -23,7 +23,7 @@ const OURS =
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
 /** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
-const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b)[a-z]+(?:er|or|ist)\\b)`;
+const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
   `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b)`,
@@ -53,10 +53,10 @@ const IN_ALL_BEFORE = new RegExp(
 
 /** What is counted is somebody else's, or is no entry. */
 const ABOUT_OTHERS =
-  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per page|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
+  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per (?:page|issue)|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
@@ -118,6 +118,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     !things &&
     IN_ALL.test(text.slice(to)) &&
     /\b(?:medals?|awards?|prizes?|ribbons?|diplomas?)\b/i.test(text),
+  // "A picture may have one tone, but only one".
+  (lead, { things }) => !things && /\b(?:tone|colour|hue),? but only $/i.test(lead),
   lead => /\b(?:places|seats|tickets)\b[^.;]*\blimited to $/i.test(lead),
   // "One file from everybody now and a second one from those who are chosen".
   (_, { value, to }, text) => value === 1 && /\b(?:a )?second (?:one|file|version)\b/i.test(text.slice(to)),
@@ -135,7 +137,7 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
 /** Whether a number limits what is sent, and whose entries it counts. */
 export function rankOf(text: string, count: Count): Ranked | undefined {
   const lead = text.slice(Math.max(0, count.from - FARTHEST), count.from).replace(/^.*[;]/s, '');
-  const tail = text.slice(count.to).replace(/[;].*$/s, '');
+  const tail = text.slice(count.to).replace(/;.*$| and (?:we )?pays?\b.*$/s, '');
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
   if (NO_ENTRY.some(isSo => isSo(lead, count, text))) return undefined;
@@ -171,7 +173,10 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const rank = isOfClub ? 'club' : 'person';
   // "We have room for 16 pictures": that is all there is, and no one's number.
   if (count.things && /\b(?:room|space) for $/i.test(lead)) return { ...asRanked(rank), isBare: true };
-  if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail)) return asRanked(rank);
+  // "One photo of yourself" beside fifteen of the work.
+  const isPortrait = count.value === 1 && /^ of (?:yourself|you\b|the applicant)/i.test(tail);
+  if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail))
+    return isPortrait ? { ...asRanked(rank), isBare: true } : asRanked(rank);
   // "What is a club entry? Sixteen pictures."
   const answer = lead.replace(/^.*\?\s*/s, '');
   const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(answer, tail);
@@ -184,8 +189,13 @@ const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\
 /** Whether a number of pictures is one that is sent. */
 function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
-  if (JUDGING.test(near)) return false;
-  if (/\bwe need $/i.test(lead) && /^ (?:as|in) (?:an? )?(?:\d|jpe?g|tiff?|png)/i.test(tail)) return true;
+  // "Work for the jury: up to 8 files".
+  if (JUDGING.test(near.replace(/^.*:\s/s, ''))) return false;
+  if (
+    /\bwe need $/i.test(lead) &&
+    /^ (?:for an? [a-z]+|(?:as|in) (?:an? )?(?:\d|jpe?g|tiff?|png))/i.test(tail)
+  )
+    return true;
   if (OF_EACH.test(tail) || /^ per [a-z]/.test(tail) || LIMIT_BEFORE.test(lead)) return true;
   if (OURS.test(near)) return false;
   return SENDER.test(lead) || ENTERING.test(near);
@@ -215,7 +225,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\([a-z]+\)|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\((?:[a-z]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

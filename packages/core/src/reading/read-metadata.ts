@@ -128,7 +128,8 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
       PAIR_ALONE.test(part) ||
       YOU_TOO.test(part) ||
       (before !== undefined && NOTES.test(before.text)) ||
-      (isBehindNotes && NO_PAIR.test(text));
+      (isBehindNotes && NO_PAIR.test(text)) ||
+      (NOTES.test(text) && /\bnot (?:be )?(?:included|present|contained|there|given)\b/i.test(part));
     const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
     if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
   }

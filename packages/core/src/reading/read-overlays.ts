@@ -24,7 +24,7 @@ type Verdict = 'forbidden' | 'allowed' | undefined;
 
 /** "White borders are accepted. Text is not." */
 const NEITHER_IS =
-  /^\W*(?:any )?(?:text|writing|names?|titles?|logos?|watermarks?|signatures?|lettering)(?:,? (?:and|or) \w+)? (?:is|are) not\W*$/i;
+  /^\W*(?:any )?(?:text|writing|names?|titles?|logos?|watermarks?|signatures?|lettering)(?:,? (?:and|or) \w+)? (?:is|are) not(?: (?:allowed|permitted|accepted|wanted))?\W*$/i;
 
 /** @param before the line before it, which may be a heading that denies */
 export function readOverlays(whole: Segment, before?: Segment): Found[] {

@@ -100,7 +100,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
-    `\\b(?:an?|one|your|need|want) ${PICTURES} in ${WAY}${FORM}(?! or)`,
+    `\\b(?:an?|one|your|need|want) ${PICTURES}(?: of [a-z]+(?: [a-z]+)?)? in ${WAY}${FORM}(?! or)`,
     `^\\W*${WAY} ${PICTURES} of [^,.;]{3,30}, please\\b`,
     `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,

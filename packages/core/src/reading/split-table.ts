@@ -87,7 +87,11 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     let end = line.start + line.text.length;
     let rows = 0;
     for (const row of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
-      const cells = cellsOf(row);
+      const cells = cutUnder(
+        heads.map(head => head.start - line.start),
+        cellsOf(row),
+        row,
+      );
       if (cells.length !== heads.length + 1) {
         if (RULED.test(row.text)) continue;
         break;
@@ -102,6 +106,23 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     if (rows >= 2 && ((isNamed && !hasFigures) || properties >= 3)) return { groups, start: line.start, end };
   }
   return undefined;
+}
+
+/** "2400 px longest side 5000 px": the longest value of a column leaves one space to the next, under whose head it begins. */
+function cutUnder(columns: readonly number[], cells: readonly Cell[], row: Line): Cell[] {
+  if (cells.length !== columns.length) return [...cells];
+  return cells.flatMap(cell => {
+    const at = columns.find(column => {
+      const within = row.start + column - cell.start;
+      return within > 0 && within < cell.text.length && /\s\S/.test(cell.text.slice(within - 1, within + 1));
+    });
+    if (at === undefined) return [cell];
+    const within = row.start + at - cell.start;
+    return [
+      { ...cell, text: cell.text.slice(0, within).trimEnd() },
+      { text: cell.text.slice(within), start: cell.start + within },
+    ];
+  });
 }
 
 /** The cells of a head that stand over values: its first one may stand over the names of the rows. */
