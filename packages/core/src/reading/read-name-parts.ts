@@ -3,6 +3,7 @@ import { fillExample } from './fill-example.ts';
 import { namesIn, trimExample, withoutNames } from './name-examples.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
+import { readLegend } from './name-legend.ts';
 import { toldOfExample } from './told-of-example.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
@@ -200,37 +201,6 @@ function besideIt(
   if (isBefore === isAfter) return undefined;
   const parts = isBefore ? [part, previous] : [previous, part];
   return literalsOf(example, parts, text);
-}
-
-/** "001-Title.jpg where 001 is your entry number": what the words of the example stand for. */
-function readLegend(example: string, about: readonly Segment[]): string[] | undefined {
-  const stem = example.replace(/\.[A-Za-z]+$/, '');
-  return [/( - |_)/, /( - |[ _-])/]
-    .map(marks => explained(stem.split(marks), about))
-    .find(parts => parts !== undefined);
-}
-
-/** @param pieces words and the marks between them, in turn */
-function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {
-  let isSaid = false;
-  const parts = pieces.map((piece, i) => {
-    if (i % 2) return `text:${piece}`;
-    // "… and 045 your membership number".
-    const elided = /^\d+$/.test(piece) ? '|(?:the|your) ' : '';
-    const legend = new RegExp(
-      `\\b${piece.replace(/[^\w]/g, '.')} (?:(?:is|are|stands for|means|being|=) (?:the |your |an? )?${elided})(?<what>[^,.;]{3,40})`,
-      'i',
-    );
-    const what = about.map(s => legend.exec(s.text)?.groups?.['what']).find(w => w !== undefined);
-    const part = what === undefined ? undefined : partsNamed(what)[0]?.part;
-    isSaid ||= part !== undefined;
-    return part ?? partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
-  });
-  // "21_Evening Tide, 21 being your member number": words that nothing explains are the title.
-  const open = parts.flatMap((part, i) => (part === undefined ? [i] : []));
-  const [only] = open;
-  if (only !== undefined && open.length === 1 && / /.test(pieces[only] ?? '')) parts[only] = 'title';
-  return isSaid && parts.every(part => part !== undefined) ? (parts as string[]) : undefined;
 }
 
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */

@@ -1,6 +1,6 @@
 import { COUNT, readCount, withSmallNumbers } from './quantities.ts';
 import type { ReadSection } from './reading.ts';
-import { itemsOf, sectionsOf } from './section-lists.ts';
+import { itemsOf, sectionsOf } from './section-names.ts';
 import { inOne, NOT_SECTION, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
