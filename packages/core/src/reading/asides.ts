@@ -49,6 +49,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /\b(?:agree|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
   // "41 of 100 refused images were in CMYK."
   /^\W*\d+ (?:of|out of|in) (?:the )?\d+\b[^.;]*\b(?:were|was|had|are)\b/i,
+  // "If it does not appear, it is probably larger than 5 MB."
+  /^\W*(?:if|when)\b[^.;]*\b(?:is|are|was|were) (?:probably|perhaps|likely|most likely)\b/i,
   // "Lunch is 9.50 and must be ordered by 20 March."
   new RegExp(
     `^\\W*${ARTICLES}(?:${OTHERS}|fees?|dues|tickets?|rooms?)\\b[^;]{0,60}\\b(?:due|posted|mailed|sent out|order(?:ed)?|booked|paid|reserved)\\b`,

@@ -60,7 +60,10 @@ export function factsOf(marked: readonly Segment[]): Facts {
 }
 
 const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:(?:first|second|third|another|one more) )?(?:hint|tip)s?|what you (?:should|may|could) do if[^.:;]{0,30}|(?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30}|(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+  /^(?:[-*•–·]\s*)?(?:(?:(?:first|second|third|another|one more) )?(?:hint|tip)s?|what you (?:should|may|could) do if[^.:;]{0,30}|should,? if (?:you can|possible)|(?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30}|(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+
+/** "What do we recommend? A long side of 2400 pixels." */
+const ASKED = /^(?:Q[.:] ?)?what (?:do|would|can) (?:we|you) (?:recommend|suggest|advise)\b[^?]*\?/i;
 
 /** "Recommended: … Required: …" on one line. */
 const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;
@@ -97,7 +100,7 @@ function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> {
   let line = -1;
   let isRest = false;
   for (const [i, segment] of segments.entries()) {
-    if (WISHED.test(segment.text)) line = segment.line;
+    if (WISHED.test(segment.text) || ASKED.test(segment.text)) line = segment.line;
     else if (DEMANDED.test(segment.text)) line = -1;
     const before = segments[i - 1];
     if (before && before.line < segment.line && WISHES_BELOW.test(before.text)) isRest = true;

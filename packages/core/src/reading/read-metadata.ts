@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?= (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
@@ -24,7 +24,7 @@ const NOT_A_NOTE =
 const STAYS =
   /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in))\b/i;
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|(?:must|may|should) not(?=\W*$)|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in))\b/i;
 const KEEPS =
   /\b(?:keep|with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|readable|available|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
@@ -87,13 +87,13 @@ function partAt(text: string, index: number): string {
 /** @param before the sentence before it, which may say that metadata are spoken of */
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
-  const place = readPlace(segment, text);
+  const place = readPlace(segment, text, before);
   const author = readAuthor(segment, text, before);
   const notes = readNotes(segment, text, before, [...place, ...author]);
   return [...place, ...author, ...notes];
 }
 
-function readPlace(segment: Segment, text: string): Found[] {
+function readPlace(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const place = PLACE.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional =
@@ -102,7 +102,9 @@ function readPlace(segment: Segment, text: string): Found[] {
       /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
         partAt(text, place.index),
       ));
-  if (!place || isConditional || !(OF_NOTES.test(text) || PAIR_ALONE.test(text))) return [];
+  const isOfNotes =
+    OF_NOTES.test(text) || PAIR_ALONE.test(text) || (before !== undefined && NOTES.test(before.text));
+  if (!place || isConditional || !isOfNotes) return [];
   const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];
 }
@@ -110,7 +112,8 @@ function readPlace(segment: Segment, text: string): Found[] {
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const there = before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null;
   if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
-  const isBehindNotes = before !== undefined && (NOTES.test(before.text) || /\bgps\b/i.test(before.text));
+  const isBehindNotes =
+    before !== undefined && (NOTES.test(before.text) || /\b(?:gps|location)\b/i.test(before.text));
   const isAbout =
     FIELD.test(text) ||
     YOU_TOO.test(text) ||
@@ -153,7 +156,7 @@ const PAIR_ALONE =
   /\b(?:author|creator|artist|credit|copyright|by-?line|photographer)(?:(?:,|\/| and| or|, and) ?(?:the )?(?:author|creator|artist|credit|copyright|by-?line|caption|title))+\b/i;
 /** "No author, no copyright line" behind a sentence about notes. */
 const NO_PAIR =
-  /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:author|name|copyright)\s*:\s*(?:no|none|empty|blank|(?:to be )?removed)\b/i;
+  /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:author|name|copyright)\s*:\s*(?:no|none|(?:must be |has to be |to be )?(?:empty|blank|removed|deleted))\b/i;
 /** "Remove GPS data and your name." */
 const YOU_TOO =
   /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;

@@ -133,6 +133,8 @@ function isOfFile(text: string, index: number): boolean {
     )
   )
     return false;
+  // "Neither in the metadata nor on the image".
+  if (/\b(?:or|nor|and) on (?:the|your|any) image\b/i.test(text.slice(index))) return false;
   const end = text
     .slice(index)
     .search(

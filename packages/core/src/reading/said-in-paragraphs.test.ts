@@ -163,4 +163,65 @@ readsAs([
     {},
   ],
   ['We have space for 25 pictures. Please offer us no more than four.', { maxFiles: 4 }],
+  ["If you'd like a border make it a thin white one.", { border: 'allowed' }],
+  ['EXIF information must be included; location information must not.', { location: 'remove', strip: false }],
+  [
+    'Names of photographers must not be in the metadata or on the image.',
+    { watermark: 'forbidden', author: 'forbidden' },
+  ],
+  [
+    'JPEG. Should, if you can: sRGB; quality 90%.',
+    { formats: ['jpeg'], colourSpace: 'sRGB', quality: '90%', advice: ['colourSpace', 'quality'] },
+  ],
+  ['If it still does not appear, it is probably larger than 5 MB.', {}],
+  ['30 April 2027: end of entries', { closes: '2027-04-30' }],
+  [
+    'What do we recommend? A long side of 2400 pixels, sRGB, and quality 10 (of 12).',
+    {
+      longEdge: { exact: 2400 },
+      colourSpace: 'sRGB',
+      quality: '10/12',
+      advice: ['colourSpace', 'longEdge', 'quality'],
+    },
+  ],
+  [
+    'EXIF: must be kept. Location: must be removed. Author: must be removed.',
+    { location: 'remove', author: 'forbidden', strip: false },
+  ],
+  ['A picture may have one tone, but only one.', {}],
+  [
+    'Work for the jury: up to 8 JPEG files, 1800 pixels on the long side.',
+    { longEdge: { exact: 1800 }, formats: ['jpeg'], maxFiles: 8 },
+  ],
+  [
+    'The following points are recommendations. Use the sRGB colour space. Save with a quality of 85%.',
+    { colourSpace: 'sRGB', quality: '85%', advice: ['colourSpace', 'quality'] },
+  ],
+  ['The exhibition is open from 20 November to 18 December 2027.', {}],
+  [
+    'One prize of £100 in each. Three categories: People, Nature, Festival Moments.',
+    {
+      sections: [
+        [null, 'People', null],
+        [null, 'Nature', null],
+        [null, 'Festival Moments', null],
+      ],
+    },
+  ],
+  ['We print 200 calendars at £6 each.', {}],
+  [
+    'Borders up to 20 pixels in black or white are allowed. Text is not allowed.',
+    { border: 'allowed', watermark: 'forbidden' },
+  ],
+  [
+    'Send up to 15 images of your work. Add one photo of yourself in portrait format (600 x 800 pixels).',
+    {
+      width: { exact: 600 },
+      height: { exact: 800 },
+      eitherWay: false,
+      orientation: ['upright'],
+      maxFiles: 15,
+    },
+  ],
+  ['Any border must be within the maximum dimensions.', { border: 'allowed' }],
 ]);
