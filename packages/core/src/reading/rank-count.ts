@@ -113,13 +113,14 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (lead, { things }) => !things && /\b(?:teams? of|out of) $/i.test(lead),
   // "Pictures placed in the first six of any competition".
   lead => /\b(?:in|among) the first $/i.test(lead),
-  // "84 in all, including 12 gold medals", "places are limited to 6".
+  // "84 in all, including 12 gold medals".
   (_, { things, to }, text) =>
     !things &&
     IN_ALL.test(text.slice(to)) &&
     /\b(?:medals?|awards?|prizes?|ribbons?|diplomas?)\b/i.test(text),
   // "A picture may have one tone, but only one".
   (lead, { things }) => !things && /\b(?:tone|colour|hue),? but only $/i.test(lead),
+  // "Places are limited to 6 for each club".
   lead => /\b(?:places|seats|tickets)\b[^.;]*\blimited to $/i.test(lead),
   // "One file from everybody now and a second one from those who are chosen".
   (_, { value, to }, text) => value === 1 && /\b(?:a )?second (?:one|file|version)\b/i.test(text.slice(to)),
