@@ -1,156 +1,13 @@
-import { readsAs } from '../testing/reads-as.ts';
 import { readsNamesAs } from '../testing/reads-names-as.ts';
 
 /** Names of files, as organisers plainly write of them. Each sentence with all that it says and nothing more. */
 
 readsNamesAs([
-  ['Name your files Surname_Title.jpg.', '[surname]_[title]', 'Surname_Title.jpg'],
-  ['Name each file with your surname and the title.', '[surname][title]'],
-  [
-    'Name each file with your surname followed by the title, e.g. Smith Low Tide.jpg',
-    '[surname] [title]',
-    'Smith Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Files must be named: surname, first name, number (Smith_Anna_1.jpg).',
-    '[surname]_[first name]_[sequence]',
-    'Smith_Anna_1.jpg',
-  ],
-  [
-    'File names: member number_title, for example 123_Low Tide.jpg',
-    '[member number]_[title]',
-    '123_Low Tide.jpg',
-    'allowed',
-  ],
-  ['File name format: Title_MemberNumber.jpg', '[title]_[member number]', 'Title_MemberNumber.jpg'],
-  [
-    'The file name is to be made up of your membership number and the title, separated by a hyphen: 123-Low Tide.jpg',
-    '[member number]-[title]',
-    '123-Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Please name files as follows: 123_Low Tide.jpg (membership number, title).',
-    '[member number]_[title]',
-    '123_Low Tide.jpg',
-    'allowed',
-  ],
-  ['Please use the title of the picture as the file name.', '[title]'],
-  ['The file name is the title.', '[title]'],
-  ['The file name should be the title of your image and nothing else.', '[title]'],
-  [
-    'Use your surname and a running number, like Smith_1.jpg, Smith_2.jpg.',
-    '[surname]_[sequence]',
-    'Smith_1.jpg',
-  ],
-  [
-    'Rename your files to Surname-Firstname-1.jpg',
-    '[surname]-[first name]-[sequence]',
-    'Surname-Firstname-1.jpg',
-  ],
-  ['Rename the file to your name before you send it.', '[author]'],
-  [
-    'The file name starts with the section code, then your entry number: OC_0123.jpg',
-    '[section code]_[entry number]',
-    'OC_0123.jpg',
-  ],
-  [
-    'The name of the file must begin with the section letter, followed by your surname and the title: A_Smith_Low Tide.jpg',
-    '[section code]_[surname]_[title]',
-    'A_Smith_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Files are called Surname_Firstname_Number.jpg.',
-    '[surname]_[first name]_[sequence]',
-    'Surname_Firstname_Number.jpg',
-  ],
-  [
-    'Label your files with your surname, initial and title: Smith_A_Low Tide.jpg',
-    '[surname]_[initials]_[title]',
-    'Smith_A_Low Tide.jpg',
-    'allowed',
-  ],
-  ['Label them Title_Surname.', '[title]_[surname]'],
-  ['Save the file as Title_Surname.jpg.', '[title]_[surname]', 'Title_Surname.jpg'],
-  ['Save as surname-title.jpg.', '[surname]-[title]', 'surname-title.jpg'],
-  [
-    'Each file is to be saved under the name "Title by Firstname Surname.jpg".',
-    '[title] by [first name] [surname]',
-    'Title by Firstname Surname.jpg',
-    'allowed',
-  ],
-  ['Naming convention: [surname]_[title].jpg', '[surname]_[title]', '[surname]_[title].jpg'],
-  [
-    'Naming convention: <surname>_<firstname>_<number>.jpg',
-    '[surname]_[first name]_[sequence]',
-    '<surname>_<firstname>_<number>.jpg',
-  ],
   [
     'Naming: {member number} {title}.jpg',
     '[member number] [title]',
     '{member number} {title}.jpg',
     'allowed',
-  ],
-  ['Filename: YourName_Title.jpg', '[author]_[title]', 'YourName_Title.jpg'],
-  ['Format of the name: SURNAME_Name_01.jpg', '[surname]_[first name]_[sequence]', 'SURNAME_Name_01.jpg'],
-  [
-    'Name the files by the order in which they should be shown: 1 Title.jpg, 2 Title.jpg',
-    '[sequence] [title]',
-    '1 Title.jpg',
-    'allowed',
-  ],
-  [
-    'The first two digits are your running order, then the title: 01 Low Tide.jpg',
-    '[sequence] [title]',
-    '01 Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Name: club code, underscore, number of the picture (two digits), e.g. HX_07.jpg',
-    '[club code]_[sequence]',
-    'HX_07.jpg',
-  ],
-  [
-    "Name: the club's three-letter code and the picture's number, such as HXM07.jpg",
-    '[club code][sequence]',
-    'HXM07.jpg',
-  ],
-  [
-    'Each file carries the club number, the section letter and a sequence number: 117A03.jpg',
-    '[club number][section code][sequence]',
-    '117A03.jpg',
-  ],
-  [
-    'Name the files APPLICATIONNUMBER_photo.jpg and APPLICATIONNUMBER_sign.jpg.',
-    '[entry number]_[deliverable]',
-    'APPLICATIONNUMBER_photo.jpg',
-  ],
-  ['Use your roll number as the file name.', '[student number]'],
-  [
-    'Name files 123_Low.jpg (member number, title). Spaces in the title are fine.',
-    '[member number]_[title]',
-    '123_Low.jpg',
-    'allowed',
-  ],
-  [
-    'File names: member number, underscore, title. Spaces may be used.',
-    '[member number]_[title]',
-    undefined,
-    'allowed',
-  ],
-  [
-    'File names: member number, underscore, title. Put an underscore instead of spaces.',
-    '[member number]_[title]',
-    undefined,
-    'forbidden',
-  ],
-  [
-    'File names: member number, underscore, title. Replace spaces by underscores.',
-    '[member number]_[title]',
-    undefined,
-    'forbidden',
   ],
   [
     'File names: member number, section letter and title. Separate the parts with underscores.',
@@ -165,43 +22,7 @@ readsNamesAs([
     '[member number]_[section code]_[title]',
   ],
   [
-    'File names: member number, section letter and title, with underscores between.',
-    '[member number]_[section code]_[title]',
-  ],
-  [
-    'File names: member number, section letter and title, divided by a dash.',
-    '[member number]-[section code]-[title]',
-  ],
-  [
-    'File names consist of member number, section letter and title. All in capitals.',
-    '[member number][section code][title]',
-  ],
-  [
-    'File names consist of member number and title. Use only the letters a-z, the digits 0-9 and hyphens.',
-    '[member number][title]',
-    undefined,
-    'forbidden',
-  ],
-  [
     'Name your files as in the example: 12_Low Tide.jpg. 12 is your member number.',
-    '[member number]_[title]',
-    '12_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'The file name has the form 12_Low Tide.jpg, where 12 is the membership number.',
-    '[member number]_[title]',
-    '12_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'The file name has the form 12_Low Tide.jpg, where 12 stands for the membership number and "Low Tide" for the title.',
-    '[member number]_[title]',
-    '12_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'File name: 12_Low Tide.jpg (12 = membership number, Low Tide = title).',
     '[member number]_[title]',
     '12_Low Tide.jpg',
     'allowed',
@@ -228,138 +49,12 @@ readsNamesAs([
     '[surname]_[sequence]',
     'Marsh_1.jpg',
   ],
-  [
-    'The files must be called Title by Author, for example Low Tide by Anna Smith.jpg.',
-    '[title] by [author]',
-    'Low Tide by Anna Smith.jpg',
-    'allowed',
-  ],
-  [
-    'Files should be named Anna Smith - Low Tide.jpg (name, dash, title).',
-    '[author] - [title]',
-    'Anna Smith - Low Tide.jpg',
-    'allowed',
-  ],
   ['Files: Name - Title.jpg', '[author] - [title]', 'Name - Title.jpg', 'allowed'],
-  ['Name the files "Section_Title_Name.jpg".', '[section code]_[title]_[author]', 'Section_Title_Name.jpg'],
-  [
-    'Name the files with section, title and your name: Nature_Low Tide_Anna Smith.jpg.',
-    '[section code]_[title]_[author]',
-    'Nature_Low Tide_Anna Smith.jpg',
-    'allowed',
-  ],
-  ['Name: surname-month-year, e.g. Smith-03-2027.jpg', '[surname]-[month]-[year]', 'Smith-03-2027.jpg'],
-  [
-    'Name: year_surname_title (2027_Smith_Low Tide.jpg).',
-    '[year]_[surname]_[title]',
-    '2027_Smith_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Begin with the year: 2027_Smith_Low Tide.jpg (year, surname, title).',
-    '[year]_[surname]_[title]',
-    '2027_Smith_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'The file names should read 1_Smith.jpg, 2_Smith.jpg (order and surname).',
-    '[sequence]_[surname]',
-    '1_Smith.jpg',
-  ],
-  [
-    "The files are named with your club's code, your initials and a number: HX_AS_1.jpg",
-    '[club code]_[initials]_[sequence]',
-    'HX_AS_1.jpg',
-  ],
-  [
-    'Names of files: surname and number, without spaces, as in Smith3.jpg.',
-    '[surname][sequence]',
-    'Smith3.jpg',
-    'forbidden',
-  ],
-  [
-    'Please keep to this pattern: Surname_Firstname_Country_Number.jpg',
-    '[surname]_[first name]_[country]_[sequence]',
-    'Surname_Firstname_Country_Number.jpg',
-  ],
-  ['Send files as SURNAME_Title.jpg', '[surname]_[title]', 'SURNAME_Title.jpg'],
-  [
-    'File names: your surname and initial, then the title, for example SmithJ_Low Tide.jpg',
-    '[surname][initials]_[title]',
-    'SmithJ_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'The file should be named with your member number and the title of the image: 045 Low Tide.jpg',
-    '[member number] [title]',
-    '045 Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Each file name must start with your membership number followed by an underscore and the image title (045_Low Tide.jpg).',
-    '[member number]_[title]',
-    '045_Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Use this format for file names: MemberNumber_Title.jpg',
-    '[member number]_[title]',
-    'MemberNumber_Title.jpg',
-  ],
-  [
-    'Name your images as: Title_YourName.jpg, e.g. LowTide_AnnaSmith.jpg',
-    '[title]_[author]',
-    'Title_YourName.jpg',
-  ],
-  [
-    'Please rename your images: FirstName_LastName_Title.jpg',
-    '[first name]_[surname]_[title]',
-    'FirstName_LastName_Title.jpg',
-  ],
-  [
-    'Please save your images as "Lastname_Firstname_1.jpg", "Lastname_Firstname_2.jpg" etc.',
-    '[surname]_[first name]_[sequence]',
-    'Lastname_Firstname_1.jpg',
-  ],
-  ['File name: initials + number (e.g. AS1.jpg, AS2.jpg)', '[initials][sequence]', 'AS1.jpg'],
-  [
-    'Naming of files: Club number_Section_Sequence (e.g. 023_C_01.jpg)',
-    '[club number]_[section code]_[sequence]',
-    '023_C_01.jpg',
-  ],
-  [
-    'The file name should contain the title of the image and your name only: Low Tide_Anna Smith.jpg',
-    '[title]_[author]',
-    'Low Tide_Anna Smith.jpg',
-    'allowed',
-  ],
   [
     'Images should be titled as follows: 1_Low Tide_045.jpg where 1 is the order of preference and 045 your membership number.',
     '[sequence]_[title]_[member number]',
     '1_Low Tide_045.jpg',
     'allowed',
-  ],
-  [
-    'Label each file with the section letter and your entry number (e.g. A123).',
-    '[section code][entry number]',
-  ],
-  [
-    'Name the file with your entrant ID and the image number, such as 5512-3.jpg',
-    '[member number]-[sequence]',
-    '5512-3.jpg',
-  ],
-  ['Files must be named "ClubName_01_Title.jpg".', '[club code]_[sequence]_[title]', 'ClubName_01_Title.jpg'],
-  [
-    "Files must be named using the club's name and the number of the image, e.g. Fernwold_07.jpg",
-    '[club code]_[sequence]',
-    'Fernwold_07.jpg',
-  ],
-  ['File names must include your surname: Smith_1.jpg', '[surname]_[sequence]', 'Smith_1.jpg'],
-  ['The name of each file must be the title of the picture exactly as on the entry form.', '[title]'],
-  [
-    "The file name is to consist of section code, entrant's number and picture number without any separators (OC12303.jpg).",
-    '[section code][member number][sequence]',
-    'OC12303.jpg',
   ],
   [
     'The section (CL or MN), a space, the title, a space and your number in brackets: CL Low Tide (45).jpg',
@@ -368,17 +63,6 @@ readsNamesAs([
     'allowed',
   ],
   ['Each photo is named after the species: Turdus merula.jpg', '[species]', 'Turdus merula.jpg', 'allowed'],
-  [
-    'Name files: Year-Surname-Title (2027-Smith-Low Tide.jpg)',
-    '[year]-[surname]-[title]',
-    '2027-Smith-Low Tide.jpg',
-    'allowed',
-  ],
-  [
-    'Files: surname_firstname_01.jpg, surname_firstname_02.jpg ...',
-    '[surname]_[first name]_[sequence]',
-    'surname_firstname_01.jpg',
-  ],
   [
     'For example: "Low Tide" by Anna Smith would be named Low Tide_Anna Smith.jpg',
     '[title]_[author]',
@@ -408,53 +92,4 @@ readsNamesAs([
     '[club number][section code][sequence]',
     '023C04.jpg',
   ],
-]);
-
-/** What names may hold and how long they may be, and files beside them. */
-
-readsAs([
-  ['Do not use spaces or special characters in the file name.', { name: { spaces: 'forbidden' } }],
-  ['File names must not contain spaces, accents or symbols.', { name: { spaces: 'forbidden' } }],
-  ['Only letters, numbers and underscores are allowed in file names.', { name: { spaces: 'forbidden' } }],
-  ['File names may have at most 40 characters.', { name: { maxLength: 40 } }],
-  [
-    'The file name may not be longer than 30 characters, including the extension.',
-    { name: { maxLength: 30 } },
-  ],
-  ['Titles must not exceed 35 characters.', { name: { maxLength: 35 } }],
-  ['Titles of up to 30 letters.', { name: { maxLength: 30 } }],
-  ['Keep titles short (25 characters at most).', { name: { maxLength: 25 } }],
-  ['Your name must not appear in the file name.', {}],
-  ['No names in file names please.', {}],
-  ['The file name must not give away the author.', {}],
-  ['File names: no spaces.', { name: { spaces: 'forbidden' } }],
-  [
-    'File names consist of member number and title. Not more than 40 characters, please.',
-    { name: { parts: ['member number', 'title'], maxLength: 40 } },
-  ],
-  [
-    'File names consist of member number and title, no more than 40 characters in all.',
-    { name: { parts: ['member number', 'title'], maxLength: 40 } },
-  ],
-  [
-    'File names consist of member number and title, 40 characters at most.',
-    { name: { parts: ['member number', 'title'], maxLength: 40 } },
-  ],
-  ['Filename must not contain your name, only the title.', {}],
-  [
-    'The filename must be the title only and must not exceed 30 characters.',
-    { name: { parts: ['title'], maxLength: 30 } },
-  ],
-  [
-    'File names may only contain letters, numbers, hyphens and underscores, no spaces.',
-    { name: { spaces: 'forbidden' } },
-  ],
-  ['Max. 25 characters in the file name, spaces included.', { name: { spaces: 'allowed', maxLength: 25 } }],
-  ['Avoid special characters such as & and # in the file name.', {}],
-  [
-    'Please make sure the file name has the extension .jpg',
-    { formats: ['jpeg'], name: { extension: 'jpg' } },
-  ],
-  ['Files must have the extension .jpg (not .jpeg).', { formats: ['jpeg'], name: { extension: 'jpg' } }],
-  ['The file extension must be .tif', { formats: ['tiff'], name: { extension: 'tif' } }],
 ]);
