@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
+import { boundOf, type Bound } from './bounds.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { sideAfter, sideAside, sideBefore } from './side-words.ts';
 

@@ -1,4 +1,4 @@
-import { isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 

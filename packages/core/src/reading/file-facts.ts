@@ -147,8 +147,13 @@ function joinTurned(found: Found[]): Found[] {
         numberOf(other) === numberOf(heights[i]);
       if (!isTurned) continue;
       const rest = found.filter(f => f !== other && f !== heights[k]);
+      // "1600 x 1200 or, for uprights, 1200 x 1600 pixels at most": the bound at the end holds for both.
+      const bounded = (f: Found, as: Found | undefined) =>
+        as && 'exact' in (f.value as object) && !('exact' in (as.value as object))
+          ? { ...f, value: { [Object.keys(as.value as object)[0] ?? 'exact']: numberOf(f) } }
+          : f;
       return [
-        ...rest,
+        ...rest.map(f => (f === w ? bounded(w, heights[k]) : f === heights[i] ? bounded(f, other) : f)),
         { field: 'eitherWay', value: true, start: other.start, end: other.end, advice: false },
       ];
     }

@@ -1,4 +1,5 @@
-import { boundOf, isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
+import { boundOf } from './bounds.ts';
 import type { Found } from './found.ts';
 import { onlyWay } from './read-shape.ts';
 import { readDecimal } from './quantities.ts';

@@ -1,4 +1,5 @@
-import { boundOf, isAdvice, isAdvisedAt } from './bounds.ts';
+import { isAdvice, isAdvisedAt } from './advice.ts';
+import { boundOf } from './bounds.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { A_FORMAT } from './kind-words.ts';
 import { toSpan } from './read-one-side.ts';

@@ -8,7 +8,7 @@ import type { Segment } from './segments.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
+  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|(?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file))|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
@@ -24,7 +24,7 @@ const NOT_A_NOTE =
 const STAYS =
   /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
 const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|(?:must|may|should) not(?=\W*$)|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in))\b/i;
+  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|(?:must|may|should) not(?=\W*$)|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in|leave)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in))\b/i;
 const KEEPS =
   /\b(?:keep|with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|readable|available|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
 /** What is left to everybody asks nothing. */
@@ -38,7 +38,7 @@ const MISSED =
   /\b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b|\b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b|\bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
 /** "Files with the author's name in the metadata cannot be accepted." */
 const NAMED =
-  /\b(?:with|whose metadata (?:name|show|tell)s?|that (?:contain|carry|show|name|have|reveal|identify|betray)s?) (?:the|your|an?)\b[^.;]{0,50}\b(?:refused|rejected|returned|disqualified|excluded|sent back|cannot be (?:accepted|judged|used)|(?:are|is|be) not accepted|not be (?:accepted|judged|used))\b/i;
+  /\b(?:with|whose metadata (?:name|show|tell)s?|that (?:contain|carry|show|name|have|reveal|identify|betray)s?|whose (?:exif|iptc|xmp|metadata|properties) (?:give|show|tell|name|reveal|contain|betray)s?) (?:the|your|an?)\b[^.;]{0,50}\b(?:refused|rejected|returned|disqualified|excluded|sent back|cannot be (?:accepted|judged|used)|(?:are|is|be) not accepted|not be (?:accepted|judged|used))\b/i;
 /** "Images with metadata will be refused." */
 const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
@@ -48,6 +48,9 @@ const TELLS_WHO =
 /** "Keep the exposure data. Your name must not be there." */
 const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
+/** "Make sure the file does not reveal where it was taken." */
+const TELLS_WHERE =
+  /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b/i;
 /** "Nothing about you should be visible in the file's properties." */
 const OF_YOU_IN_FILE =
   /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b|\bnothing in the (?:metadata|exif|iptc|file)\b[^.;]{0,10}\b(?:name|identify|tell|reveal|show)s?\b[^.;]{0,16}\b(?:you|author|photographer|artist|maker)\b/i;
@@ -94,6 +97,8 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 }
 
 function readPlace(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const where = TELLS_WHERE.exec(text);
+  if (where) return [at(segment, 'metadata.location', 'remove', where)];
   const place = PLACE.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional =

@@ -1,4 +1,4 @@
-import { isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
@@ -80,7 +80,7 @@ export function readRatio(segment: Segment): Found[] {
 }
 
 const SWAP =
-  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction|(?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction|(?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|rotate the figures for|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
 /** Without one of these nothing is turned; looked for first, since the patterns for it begin at every word. */
 const MAY_TURN =
   /swap|way|vers|turn|direct|revers|rotat|orient|chang|place|land|portrait|horiz|upright|vertic/i;
@@ -104,6 +104,8 @@ const ONE_WAY = new RegExp(
     `^\\W*${WAY} ${PICTURES} of [^,.;]{3,30}, please\\b`,
     `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
+    `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
+    `\\b(?:choose|pick|use|bring|take) (?:(?:an?|your|one|only) )?${PICTURES} in ${WAY}${FORM}`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
   ].join('|'),
   'i',
@@ -114,7 +116,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)${FORM}? ${PICTURES} (?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed)\\b(?! (?:on|at|in|with|larger|if|unless|as))|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
@@ -169,7 +171,7 @@ export function readEitherWay(segment: Segment): Found[] {
   // "In either orientation but not more than 1200 pixels vertically": the limits stay as they are.
   const isHeld =
     swap &&
-    /\b(?:vertical(?:ly)?|high|height)\b/i.test(text) &&
+    /\b(?:vertical(?:ly)?|high|height|taller|higher)\b/i.test(text) &&
     /^(?:in either|whichever way)/i.test(swap[0]);
   if (isHeld) return say(false, swap);
   if (swap && /\d|figures|dimensions|portrait|landscape|upright|vertical|width|size|limit/i.test(text))

@@ -1,4 +1,4 @@
-import { isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 
@@ -100,6 +100,12 @@ const SIMPLE: readonly Simple[] = [
     field: 'quality',
     words:
       /\bcompression\b\D{0,12}\b(\d{1,2})\b[^.;\d]{0,40}\b(?:scale (?:of|from)|out of|of)\D{0,8}(10|12|100)\b/i,
+    value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words:
+      /\b(?:quality\b\D{0,25}|level )(\d{1,2})\b[^.;\d]{0,20}\b(?:(?:out )?of a possible|(?:on|in) (?:the|a) scale (?:of|from \d to|up to)|(?:the )?scale (?:goes|runs) (?:from \d )?to|on (?:the|a))\D{0,3}(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {

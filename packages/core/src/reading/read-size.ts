@@ -1,4 +1,5 @@
-import { boundOf, isAdvisedAt, type Bound } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
+import { boundOf, type Bound } from './bounds.ts';
 import { HEIGHT_FIRST } from './read-print.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { PIXELS, readPixels } from './quantities.ts';

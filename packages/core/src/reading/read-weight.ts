@@ -1,4 +1,5 @@
-import { boundOf, isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
+import { boundOf } from './bounds.ts';
 import { isElsewhere } from './elsewhere.ts';
 import { DECIMAL, readCount, readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
@@ -140,12 +141,24 @@ function rangesIn(text: string): Weighed[] {
       )
     )
       return [{ field: undefined, bytes: high, unit: '', ...at }];
+    if (isUsual(text.slice(0, at.from), text.slice(at.to)))
+      return [{ field: undefined, bytes: high, unit: '', ...at }];
     // The doubt about a unit is raised once, with the greater number.
     return [
       { field: 'bytesMin', bytes: low, unit: '', ...at },
       { field: 'bytesMax', bytes: high, unit: unitB, ...at },
     ];
   });
+}
+
+/** "Which normally gives", "a good JPEG weighs"; "is what most people send": what files come to by themselves. */
+const COMES_TO =
+  /\b(?:normally|usually|typically|often|mostly)\b(?! (?:not|no) )[^.;]{0,18}$|^(?![^]*\b(?:must|should|may|can|has to|ha[sv]e to)\b)[^.;]*\b(?:jpe?gs?|files?|entries|pictures?|images?|photos?|ones?)\b[^.;]{0,40} (?:weighs?|comes? (?:in|out) at|turns? out at|runs? to|tends? to be|averages?) (?:about |around |roughly |some )?$/i;
+const IS_USUAL =
+  /^(?: each)?\s*(?:is|are) (?:what (?:most|many|nearly all)|(?:the )?(?:usual|typical|normal|average)\b)/i;
+
+function isUsual(before: string, after: string): boolean {
+  return COMES_TO.test(before) || IS_USUAL.test(after);
 }
 
 /** Whether the number with a unit that stands here asks nothing of a file. */
@@ -173,7 +186,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     // "About 2 MB each, 4 MB at most."
     (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
     /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||
-    /\b(?:normally|usually|typically|often)\b(?! (?:not|no) )[^.;]{0,18}$/i.test(before) ||
+    isUsual(before, after) ||
     (OF_WORDS.test(text) && !/\b(?:jpe?g|image|photo|picture|tiff?)s?\b/i.test(text)) ||
     OF_PAPERS.test(before) ||
     /^\s*(?:pdf|video)/i.test(after)

@@ -1,4 +1,4 @@
-import { isAdvisedAt } from './bounds.ts';
+import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import { ITEM_MARK, labelOf, PROPERTY } from './kind-words.ts';
 import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
