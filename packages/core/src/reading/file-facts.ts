@@ -10,6 +10,7 @@ import { readSimple } from './read-simple.ts';
 import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { withoutMark, type Segment } from './segments.ts';
+import { deniedItems } from './under-denial.ts';
 
 /** What the sentences about one kind of file say of it. */
 
@@ -22,6 +23,7 @@ export interface Facts {
 /** All that is found in sentences about one kind of file, and what they say of its size on paper. */
 export function factsOf(marked: readonly Segment[]): Facts {
   const segments = marked.map(withoutMark);
+  const isDenied = deniedItems(marked);
   const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
   const said = segments.map((segment, i) => [
     ...(sizes[i] ?? []),
@@ -34,7 +36,7 @@ export function factsOf(marked: readonly Segment[]): Facts {
     ...readSimple(segment),
     ...readPpi(segment),
     ...readMetadata(segment, segments[i - 1]),
-    ...readOverlays(segment, segments[i - 1]),
+    ...readOverlays(segment, segments[i - 1], isDenied[i]),
     ...readMonochrome(segment),
     ...readFurther(segment),
   ]);
@@ -73,9 +75,9 @@ const REST =
   /\b(?:(?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|some (?:\w+ )?(?:advice|tips|hints), which you may ignore|now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
 /** What is allowed is no wish. */
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
-/** A line of its own over a list of wishes. */
+/** A line of its own over a list of wishes; "sRGB recommended" is a wish itself. */
 const WISHES_BELOW =
-  /^(?=.{4,50}$)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?)\b[^\d.;,]*:?$/i;
+  /^(?=.{4,50}$)(?!.*\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\b)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?|should,? if (?:you can|(?:at all )?possible))\b[^\d.;,]*:?$/i;
 const A_MUST =
   /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|is the most|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
 

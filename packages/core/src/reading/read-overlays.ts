@@ -26,12 +26,15 @@ type Verdict = 'forbidden' | 'allowed' | undefined;
 const NEITHER_IS =
   /^\W*(?:any )?(?:text|writing|names?|titles?|logos?|watermarks?|signatures?|lettering)(?:,? (?:and|or) \w+)? (?:is|are) not(?: (?:allowed|permitted|accepted|wanted))?\W*$/i;
 
-/** @param before the line before it, which may be a heading that denies */
-export function readOverlays(whole: Segment, before?: Segment): Found[] {
+/**
+ * @param before the sentence before it
+ * @param isDenied whether it is an item of a list under words that deny
+ */
+export function readOverlays(whole: Segment, before?: Segment, isDenied = false): Found[] {
   const isNeither = before !== undefined && NEITHER_IS.test(whole.text) && before.text.search(BORDER) >= 0;
   const neither = isNeither ? /[\s\S]+/.exec(whole.text) : null;
   if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
-  const denied = readUnderDenial(whole, before);
+  const denied = isDenied ? readDenied(whole) : [];
   if (denied.length) return denied;
   const segment = answerOf(whole);
   // "We do not accept files without caption and copyright in the IPTC fields."
@@ -203,17 +206,8 @@ function answerOf(segment: Segment): Segment {
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 
-/** "What must not be on the picture" over a line of its own that only lists. */
-function readUnderDenial(segment: Segment, before: Segment | undefined): Found[] {
-  const isHead =
-    before !== undefined &&
-    before.text.length < 60 &&
-    before.line < segment.line &&
-    (/\b(?:not|never|no)\b[^.]*\b(?:(?:picture|image|photo(?:graph)?|work|print)s?|(?:in|on|round) (?:it|them)):?$/i.test(
-      before.text,
-    ) ||
-      /^(?:forbidden|prohibited|not (?:allowed|permitted|wanted|accepted))[:.]?$/i.test(before.text));
-  if (!isHead || segment.text.length > 100) return [];
+/** An item of a list under words that deny. */
+function readDenied(segment: Segment): Found[] {
   const whole = /[\s\S]+/.exec(segment.text);
   if (!whole) return [];
   return [

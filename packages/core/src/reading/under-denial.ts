@@ -1,0 +1,37 @@
+import { ITEM_MARK } from './kind-words.ts';
+import type { Segment } from './segments.ts';
+
+/** Lists under words that deny: "What we do not want", "Please avoid", "Must not". */
+
+const HEAD =
+  /\b(?:not|never|no)\b[^.\d]*\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\W*(?:(?:strictly )?(?:forbidden|prohibited)|not (?:allowed|permitted|wanted|accepted|welcome)|(?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?)|don['’]ts|unwanted|(?:(?:you|(?:the )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?|(?:what|things) (?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not) (?:want|like|accept|show|take|use|do|add))\s*[:.…]*$/i;
+const LONGEST_HEAD = 60;
+const LONGEST_ITEM = 100;
+
+/** For each segment, whether it is an item of a list under a line of its own that denies. */
+export function deniedItems(segments: readonly Segment[]): boolean[] {
+  let head: Segment | undefined;
+  let isMarked = false;
+  return segments.map((segment, i) => {
+    const before = segments[i - 1];
+    const step = before ? segment.line - before.line : 0;
+    if (head && step > 0) {
+      const isFirst = before === head;
+      const hasMark = ITEM_MARK.test(segment.text);
+      if (isFirst) isMarked = hasMark;
+      const goesOn = step === 1 || (isFirst && step === 2) || (isMarked && hasMark);
+      if (!goesOn || hasMark !== isMarked || segment.text.length > LONGEST_ITEM) head = undefined;
+    }
+    if (head) return before !== undefined;
+    const stands = !before || step > 0;
+    const isAlone = stands && (segments[i + 1]?.line ?? segment.line) > segment.line;
+    if (
+      isAlone &&
+      segment.text.length < LONGEST_HEAD &&
+      !ITEM_MARK.test(segment.text) &&
+      HEAD.test(segment.text)
+    )
+      head = segment;
+    return false;
+  });
+}
