@@ -1,81 +1,41 @@
 import { withoutDensity } from './bounds.ts';
+import { phrases } from './word-lists.ts';
 
 /** What makes a sentence a recommendation. Plain "should" in a specification is an obligation. */
-const ADVICE = new RegExp(
-  `\\b(?:${[
-    // Named as such.
-    'recommend\\w*',
-    'prefer(?:s|red|ably|ence|able)?',
-    'ideal(?:ly)?',
-    'suggest\\w*',
-    'advis(?:e|able|ed)',
-    'advise against',
-    'discouraged',
-    'optim(?:um|al)',
-    'customary',
-    'consider',
-    'not (?:mandatory|compulsory|obligatory)',
-    'nobody checks',
-    'cannot insist',
-    'best avoided',
-    // As far as somebody can.
-    'if (?:you can|you could|possible|at all possible|it can be|you know how)',
-    'where(?:ver)? (?:you can|possible)',
-    'try (?:to|for)',
-    'aim (?:for|at)',
-    '(?:if|when) in doubt',
-    'or thereabouts',
-    'why not',
-    'you (?:might|may) (?:want|wish|like) to',
-    'if you have (?:them|it) that (?:big|large)',
-    'if you want to set',
-    'lets? you choose',
-    'if your (?:software|program|camera) lets you',
-    'if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)',
-    'if your (?:program|software) asks',
-    'if the (?:program|software|form) (?:wants|asks)',
-    'if (?:you are )?asked for an?',
-    // What those who ask like, or do themselves.
-    '(?:we|i) (?:like|wish)',
-    "we(?:['’]d| would) love",
-    "(?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)",
-    "(?:would|['’]d) rather (?:have|not|you)",
-    'happy if',
-    '(?:be|am) (?:grateful|glad)',
-    'would be (?:nice|helpful|good|kind|appreciated)',
-    'would help',
-    'it helps (?:us )?if',
-    "(?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))",
-    '(?:i|we|most of us) use (?=\\d)',
-    'what (?:i|we|most of us) use(?: myself| ourselves)?',
-    'most of us use',
-    // What serves.
-    'sensible',
-    'good idea',
-    'nice to have',
-    'safer choice',
-    '(?:saf(?:e|est)|best|good) choice',
-    '(?:good|fair|reasonable|handy|useful) (?:compromise|value|figure|setting)',
-    '(?:the )?best thing',
-    'best results',
-    'it is best to',
-    'most faithful',
-    '(?:looks?|works?) (?:best|good)',
-    'works? (?:very )?(?:well|nicely)',
-    'will do nicely',
-    'print better',
-    '(?:just|about) right',
-    '(?<=profile )helps',
-    '(?:is|are|would be) (?:even )?(?:better|nicer|best)',
-    '(?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and)',
-    '(?:is|are) all (?:that )?(?:we|you|it|the \\w+) needs?',
-    '(?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)',
-  ].join('|')})\\b|^better:`,
-  'i',
-);
+const ADVICE = phrases`
+  # Named as such.
+  recommend\w* | prefer(?:s|red|ably|ence|able)? | ideal(?:ly)? | suggest\w* | advis(?:e|able|ed)
+  advise against | discouraged | optim(?:um|al) | customary | consider
+  not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
+  # As far as somebody can.
+  if (?:you can|you could|possible|at all possible|it can be|you know how)
+  where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
+  why not | you (?:might|may) (?:want|wish|like) to
+  if you have (?:them|it) that (?:big|large) | if you want to set | lets? you choose
+  if your (?:software|program|camera) lets you
+  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)
+  if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
+  if (?:you are )?asked for an?
+  # What those who ask like, or do themselves.
+  (?:we|i) (?:like|wish) | we(?:['’]d| would) love | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
+  (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am) (?:grateful|glad)
+  would be (?:nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
+  (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
+  (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
+  # What serves.
+  sensible | good idea | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
+  (?:good|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
+  best results | it is best to | most faithful | (?:looks?|works?) (?:best|good)
+  works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
+  (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best)
+  (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and)
+  (?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)
+`;
+/** "Better: …". */
+const BETTER = /^better:/i;
 
 export function isAdvice(sentence: string): boolean {
-  return ADVICE.test(sentence);
+  return ADVICE.test(sentence) || BETTER.test(sentence);
 }
 
 let lastAsked: { sentence: string; isAdvised: boolean } | undefined;
@@ -89,9 +49,16 @@ function hasAdvice(sentence: string): boolean {
 const PART_BEFORE = /(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*$/;
 const PART_AFTER = /^(?:[^,;().–—-]|\.(?!\s)|(?<=\S)-|-(?=\S))*/;
 
+/** "2 MB is plenty but 5 MB is accepted"; but not "a border helps but is not obligatory". */
+const TURN_BEFORE = /^.*\b(?:but|although|though)\b(?! (?:not|no|at)\b)/is;
+const TURN_AFTER = /\b(?:but|although|though)\b(?! (?:it |they )?(?:is|are) not\b).*$/is;
+
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
-const HARD =
-  /\b(?:never|although|(?:page|form|site|system|server) (?:takes|accepts|allows)|but (?:not|no|at)|must|limit|stops? at|refuse[sd]?|rejected|(?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)|cannot (?:take|accept)|nothing)\b/i;
+const HARD = phrases`
+  never | although | (?:page|form|site|system|server) (?:takes|accepts|allows) | but (?:not|no|at) | must
+  limit | stops? at | refuse[sd]? | rejected | (?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)
+  cannot (?:take|accept) | nothing
+`;
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
@@ -112,10 +79,8 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   // "Quality 9 (of 12) is enough": a short aside parts nothing.
   const after = sentence.slice(at).replace(/\([^()]{1,8}\)/g, ' ');
   const own =
-    (PART_BEFORE.exec(before)?.[0] ?? '').replace(
-      /^.*\b(?:but|although|though)\b(?! (?:not|no|at)\b)/is,
-      '',
-    ) + (PART_AFTER.exec(after)?.[0] ?? '').replace(/\b(?:but|although|though)\b.*$/is, '');
+    (PART_BEFORE.exec(before)?.[0] ?? '').replace(TURN_BEFORE, '') +
+    (PART_AFTER.exec(after)?.[0] ?? '').replace(TURN_AFTER, '');
   if (isAdvice(own)) return true;
   // "sRGB, if you can".
   if (/^[^,;()]*, if (?:you can|you could|possible|at all possible)\b(?! (?:not|only))/i.test(after))

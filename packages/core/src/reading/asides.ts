@@ -1,4 +1,5 @@
 import type { Segment } from './segments.ts';
+import { phrases } from './word-lists.ts';
 
 /**
  * Sentences that ask nothing of the files: what was asked once, what cameras and computers do, what a format is, when
@@ -24,8 +25,13 @@ const ABOUT_OTHERS: readonly RegExp[] = [
   /^\W*what (?:is|are|does)\b[^?]{2,40}\?\s*(?:it|they|that|this)\b/i,
 ];
 /** A sentence with any of these asks something, whatever it is about; so may one with a size that the next takes up. */
-const ASKS =
-  /\b(?:must|should|please|need(?:s|ed)? (?:to|us|your)|ha(?:s|ve) to|want|wanted|send|supply|submit|upload(?: your)?|may not|cannot|not|no|up to|at most|at least|max(?:imum)?|min(?:imum)?|only|than|under|within|limit(?:ed)?|refused?|reject\w*|now|this (?:year|season|time)|but|so|instead|therefore|deadline|entries|closing date|we (?:would|prefer|like|use)|prefer\w*|recommend\w*|choose|\d+ ?(?:mm|cm|px|pixels))\b/i;
+const ASKS = phrases`
+  must | should | please | need(?:s|ed)? (?:to|us|your) | ha(?:s|ve) to | want | wanted | send | supply
+  submit | upload(?: your)? | may not | cannot | not | no | up to | at most | at least | max(?:imum)?
+  min(?:imum)? | only | than | under | within | limit(?:ed)? | refused? | reject\w* | now
+  this (?:year|season|time) | but | so | instead | therefore | deadline | entries | closing date
+  we (?:would|prefer|like|use) | prefer\w* | recommend\w* | choose | \d+ ?(?:mm|cm|px|pixels)
+`;
 
 /** Sentences about what was, or what some have done, unless they lead to what is asked now. */
 const PAST: readonly RegExp[] = [

@@ -1,3 +1,4 @@
+import { oneOf } from './word-lists.ts';
 /** Which end of a range a number is, told from the words round it. */
 export type Bound = 'min' | 'max' | 'exact' | 'unsaid';
 
@@ -76,8 +77,13 @@ const REFUSED_BEFORE = new RegExp(
   `\\b(?:turns? (?:away|down)|refuses?|rejects?|bounces?|deletes?|returns?|blocks?|throws? out|cannot (?:take|accept|open|handle)|do(?:es)? not (?:take|accept))\\b[^.;]{0,30}\\b(?:${MORE}|${LESS})(?: than)?\\D{0,6}$`,
   'i',
 );
-const REFUSED_AFTER =
-  /^[^.;]{0,40}?\b(?:will|can|are|is|get|may)(?:not)?\b[^.;]{0,30}\b(?:refused|rejected|deleted|returned|not|bounced?|disqualified|ignored|discarded|be (?:opened|accepted|read)|sent back|fail|resized)\b/i;
+const REFUSED_AFTER = new RegExp(
+  `^[^.;]{0,40}?\\b(?:will|can|are|is|get|may)(?:not)?\\b[^.;]{0,30}\\b${oneOf`
+    refused | rejected | deleted | returned | not | bounced? | disqualified | ignored | discarded
+    be (?:opened|accepted|read) | sent back | fail | resized
+  `}\\b`,
+  'i',
+);
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =

@@ -1,9 +1,17 @@
 import type { Stamp } from './dates.ts';
+import { oneOf } from './word-lists.ts';
 
 /** Times of the day beside a date, with their zone. */
 
-const CLOCK =
-  /(?:\b|(?<=\dT))(?:(?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b|(\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)|(\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))?|(\d{2})(\d{2})\s*(?:hours|hrs)|(\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock)|(mid-?night)|(noon|midday|mid-day))/gi;
+const CLOCK = new RegExp(
+  `(?:\\b|(?<=\\dT))${oneOf`
+    (?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b
+    (\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)
+    (\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))? | (\d{2})(\d{2})\s*(?:hours|hrs)
+    (\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock) | (mid-?night) | (noon|midday|mid-day)
+  `}`,
+  'gi',
+);
 /** The zones that organisers name, with their offset; daylight time has its own name. */
 const NAMED_ZONES: Readonly<Record<string, string>> = {
   UTC: 'Z',

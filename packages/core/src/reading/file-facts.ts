@@ -11,6 +11,7 @@ import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { withoutMark, type Segment } from './segments.ts';
 import { deniedItems } from './under-denial.ts';
+import { oneOf, phrases } from './word-lists.ts';
 
 /** What the sentences about one kind of file say of it. */
 
@@ -61,8 +62,17 @@ export function factsOf(marked: readonly Segment[]): Facts {
   };
 }
 
-const WISHED =
-  /^(?:[-*•–·]\s*)?(?:(?:(?:first|second|third|another|one more) )?(?:hint|tip)s?|what you (?:should|may|could) do if[^.:;]{0,30}|should,? if (?:you can|possible)|(?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30}|(?:we )?would like|what would be (?:nice|good)|nice(?: to have)?|(?:strongly |highly )recommended|acceptable|please try|hopefully|better|recommended|preferred|ideal(?:ly)?|optional|suggested|(?:our|some|my) (?:suggestions?|advice|recommendations?|tips?))\s*:/i;
+const WISHED = new RegExp(
+  `^(?:[-*•–·]\\s*)?${oneOf`
+    (?:(?:first|second|third|another|one more) )?(?:hint|tip)s?
+    what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible)
+    (?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30} | (?:we )?would like | what would be (?:nice|good)
+    nice(?: to have)? | (?:strongly |highly )recommended | acceptable | please try | hopefully | better
+    recommended | preferred | ideal(?:ly)? | optional | suggested
+    (?:our|some|my) (?:suggestions?|advice|recommendations?|tips?)
+  `}\\s*:`,
+  'i',
+);
 
 /** "What do we recommend? A long side of 2400 pixels." */
 const ASKED = /^(?:Q[.:] ?)?what (?:do|would|can) (?:we|you) (?:recommend|suggest|advise)\b[^?]*\?/i;
@@ -71,13 +81,23 @@ const ASKED = /^(?:Q[.:] ?)?what (?:do|would|can) (?:we|you) (?:recommend|sugges
 const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
-const REST =
-  /\b(?:(?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)|(?:the rest|everything else|all else) (?:is|are) (?:up|left) to you|some (?:\w+ )?(?:advice|tips|hints), which you may ignore|now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b|none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule))\b/i;
+const REST = phrases`
+  (?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)
+  (?:the rest|everything else|all else) (?:is|are) (?:up|left) to you
+  some (?:\w+ )?(?:advice|tips|hints), which you may ignore
+  now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b
+  none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule)
+`;
 /** What is allowed is no wish. */
 const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
 /** A line of its own over a list of wishes; "sRGB recommended" is a wish itself. */
-const WISHES_BELOW =
-  /^(?=.{4,50}$)(?!.*\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\b)[^\d:.;,]*\b(?:recommend(?:ed|ations?)?|suggest(?:ed|ions?)?|would like|nice to have|wishes|preferences?|should,? if (?:you can|(?:at all )?possible))\b[^\d.;,]*:?$/i;
+const WISHES_BELOW = new RegExp(
+  `^(?=.{4,50}$)(?!.*\\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\\b)[^\\d:.;,]*\\b${oneOf`
+    recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | wishes | preferences?
+    should,? if (?:you can|(?:at all )?possible)
+  `}\\b[^\\d.;,]*:?$`,
+  'i',
+);
 const A_MUST =
   /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|is the most|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
 

@@ -1,3 +1,4 @@
+import { phrases } from './word-lists.ts';
 /** Words that name a kind of file that an organiser asks for, and words that make a line a specification. */
 
 const LABELS: readonly (readonly [string, RegExp])[] = [
@@ -6,7 +7,10 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
   ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
   [
     'document',
-    /\b(?:id (?:card|document)|(?:hand-?written )?declaration|identity card|driving licen[cs]e|(?:identity )?document scan|certificate|passport page|proof of (?:address|identity))\b/i,
+    phrases`
+      id (?:card|document) | (?:hand-?written )?declaration | identity card | driving licen[cs]e
+      (?:identity )?document scan | certificate | passport page | proof of (?:address|identity)
+    `,
   ],
   [
     'portfolio',
@@ -14,7 +18,10 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'print',
-    /\b(?:prints?(?:ing)?(?: files?| versions?| copy| images?)?|high[- ]res(?:olution)?(?: files?| versions?)?|reproduction files?|book files?|catalogue (?:files?|images?|pictures?)|plates?)\b/i,
+    phrases`
+      prints?(?:ing)?(?: files?| versions?| copy| images?)? | high[- ]res(?:olution)?(?: files?| versions?)?
+      reproduction files? | book files? | catalogue (?:files?|images?|pictures?) | plates?
+    `,
   ],
   [
     'small',
@@ -27,7 +34,12 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
   ],
   [
     'screen',
-    /\b(?:main images?|selection (?:files?|images?)|screen (?:files?|versions?|images?)|projection (?:files?|images?)|projected (?:files?|images?)|digital (?:files?|images?|entries)|jury (?:files?|images?)|judging (?:files?|copy|images?)|entry (?:files?|images?)|upload (?:files?|images?))\b/i,
+    phrases`
+      main images? | selection (?:files?|images?) | screen (?:files?|versions?|images?)
+      projection (?:files?|images?) | projected (?:files?|images?) | digital (?:files?|images?|entries)
+      jury (?:files?|images?) | judging (?:files?|copy|images?) | entry (?:files?|images?)
+      upload (?:files?|images?)
+    `,
   ],
 ];
 
@@ -59,8 +71,12 @@ export const OF_A_FILE = new RegExp(
 );
 
 /** Words that head a line about one property of a file, and name no kind of file. */
-export const PROPERTY =
-  /\b(?:size|width|height|format|edge|side|resolution|weight|limit|dimensions?|type|name|names|naming|colou?r|profile|quality|pixels?|bytes|mode|depth|ratio|density|ppi|dpi|max(?:imum)?|min(?:imum)?|data|files?|section|closing|dead-?line|note|example|technical|rules?)\b/i;
+export const PROPERTY = phrases`
+  size | width | height | format | edge | side | resolution | weight | limit | dimensions? | type | name
+  names | naming | colou?r | profile | quality | pixels? | bytes | mode | depth | ratio | density | ppi | dpi
+  max(?:imum)? | min(?:imum)? | data | files? | section | closing | dead-?line | note | example | technical
+  rules?
+`;
 
 /** Whether a heading is about one property of a file. A profile picture shows a person; it is no colour profile. */
 export function isOfProperty(head: string): boolean {

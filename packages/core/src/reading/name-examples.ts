@@ -1,3 +1,4 @@
+import { everywhere, oneOf, patterns } from './word-lists.ts';
 /** Names of files that a text shows, cut out of the sentences round them. */
 
 /** One name, with words of its sentence before it. */
@@ -18,8 +19,15 @@ export const replaceNames = (text: string, instead: (shown: string) => string): 
   ENDING.test(text) ? text.replace(EVERY_EXAMPLE, instead) : text;
 
 /** Words that lead up to an example and are no part of it. */
-const LEAD =
-  /^(?:sends?|gives?|makes?|call|calls|called|them|each|it|its|name|named|names|titled|file|files|filename|be|becomes?|as|is|are|e\.?g\.?|i\.?e\.?|ie|eg|example|instance|like|so|then|use|using|would|will|images?|pictures?|photos?|your|thus|jpeg|jpg|say)$/i;
+const LEAD = new RegExp(
+  `^${oneOf`
+    sends? | gives? | makes? | call | calls | called | them | each | it | its | name | named | names | titled
+    file | files | filename | be | becomes? | as | is | are | e\.?g\.? | i\.?e\.? | ie | eg | example | instance
+    like | so | then | use | using | would | will | images? | pictures? | photos? | your | thus | jpeg | jpg
+    say
+  `}$`,
+  'i',
+);
 /** Words that lead up to an example as well, but stand inside titles too. */
 const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
@@ -27,7 +35,11 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 export function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
   const tied = name.replace(
-    /\b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b|^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )|^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)/gi,
+    everywhere(patterns`
+      \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
+      ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
+      ^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
+    `),
     m => m.replace(/ /g, TIE),
   );
   // "sequence - 3F07.jpg": the dash belongs to the sentence.

@@ -1,17 +1,36 @@
+import { everywhere, patterns, phrases } from './word-lists.ts';
 /** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
 
 const PICTURE =
   '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
-export const BORDER =
-  /\b(?:bordered|borders?|key ?lines?|framelines?|edgings?|margins?|passe-?partouts?|matt?e?s?(?! (?:paper|finish|surface))|(?:white|black|gr[ae]y|coloured) surrounds?|(?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?|borderless|unframed|framed(?! (?:prints?|works?) (?:must|should|may|are))|framing|(?<!\b(?:original|full|whole|entire|uncropped) )frames?(?! (?:rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame))\b/gi;
+export const BORDER = everywhere(phrases`
+  bordered | borders? | key ?lines? | framelines? | edgings? | margins? | passe-?partouts?
+  matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
+  (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
+  borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
+  (?<!\b(?:original|full|whole|entire|uncropped) )frames?(?! (?:rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
+`);
 /** What lies on a picture wherever it is spoken of. */
-export const MARK =
-  /\b(?:water-?mark(?:s|ed|ing)?|(?:date|time)[- ]?(?:stamp|imprint|print|display)s?|logos?|copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?)|text overlays?|lettering|inscriptions?|captions?|identif\w+ (?:\w+ )?marks?|marks? (?:which|that) (?:\w+ )?identif\w+|unsigned(?! (?:works?|prints?))|marks? of (?:identification|ownership)|markings?|monograms?|signs? of (?:authorship|ownership|the author)|visible (?:names?|signatures?|dates?|text)|added text|signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))|(?<=\bbe (?:framed or )?)signed|text of any kind|signatures?(?=\s*:\s*(?:no|none|not|never)\b)|overlays?)\b/gi;
+export const MARK = everywhere(phrases`
+  water-?mark(?:s|ed|ing)? | (?:date|time)[- ]?(?:stamp|imprint|print|display)s? | logos?
+  copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?) | text overlays? | lettering
+  inscriptions? | captions? | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
+  unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
+  signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
+  signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
+  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=\s*:\s*(?:no|none|not|never)\b)
+  overlays?
+`);
 /** What lies on a picture where the sentence says so. */
-export const WORD =
-  /\b(?:names?|credits?(?: lines?)?|titles?|dates?|texts?|writ(?:e|ing|ten)|typed|signatures?|sign(?:ed)?|initials|copyright|numbers?|address(?:es)?|words?|labels?|scale bars?|stamps?|(?<!crop )marks?|identity|identification|graphics|(?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)|(?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b)))\b/gi;
+export const WORD = everywhere(phrases`
+  names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
+  sign(?:ed)? | initials | copyright | numbers? | address(?:es)? | words? | labels? | scale bars? | stamps?
+  (?<!crop )marks? | identity | identification | graphics
+  (?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)
+  (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))
+`);
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
   /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
@@ -33,8 +52,12 @@ export const ON_PICTURE = new RegExp(
   'i',
 );
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
-export const NOT_ON_PICTURE =
-  /\b(?:file ?-?names?|named|metadata|exif|gps|co-?ordinates|iptc|fields?|capitals?|block letters|e-?mail|message|subject line|entry form|envelope|back of|title of|name (?:each|the|your|all|every|them|it)|pdf|document|no (?:spaces?|accents?|umlauts?|special characters) (?:and|or))\b/i;
+export const NOT_ON_PICTURE = phrases`
+  file ?-?names? | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
+  e-?mail | message | subject line | entry form | envelope | back of | title of
+  name (?:each|the|your|all|every|them|it) | pdf | document
+  no (?:spaces?|accents?|umlauts?|special characters) (?:and|or)
+`;
 /** Frames and mounts of prints on a wall. */
 export const ON_WALL =
   /\bprints? unframed\b|\bunframed prints?\b|\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
@@ -47,10 +70,32 @@ export const NO_BEFORE = new RegExp(
   'i',
 );
 /** Turns down what is named before it. */
-export const NO_AFTER =
-  /\b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|discouraged|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|withdrawn|pulled|(?:set|put|laid) aside|ineligible|hidden|out(?=[.,;]|$)|(?:is|are) not(?=[.!]?$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|(?:lose|cost)s? (?:you )?(?:points|marks)|switched off|turned off|out of (?:the|your) (?:image|picture|photo)|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off|down)|removed?|no thanks|rather not|off\b)|(?::\s*|\s{2,})(?:none|no|not|never)\b|\?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b|\b[- ]free\b/i;
-export const YES =
-  /\b(?:accepted|allowed|permitted|permissible|tolerated|(?<!\bnot )possible|not (?:obligatory|compulsory|mandatory|necessary|required|essential)|(?:can|may) (?:frame|border|surround) (?:your|the|it)\b|suit yourself|helps|may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))|welcome|fine|all right|acceptable|ok(?:ay)?|optional|can (?:have|add|include|put|use|be (?:used|added|included|kept))|at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice)|matter of taste|up to you|as you (?:like|wish|please)|do(?:es)? no harm|not a problem|no problem|no objection|can help|if you (?:like|wish|want)|free to (?:add|use|put|include))\b/i;
+export const NO_AFTER = patterns`
+  \b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|discouraged|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|withdrawn|pulled|(?:set|put|laid) aside|ineligible|hidden|out(?=[.,;]|$)|(?:is|are) not(?=[.!]?$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|(?:lose|cost)s? (?:you )?(?:points|marks)|switched off|turned off|out of (?:the|your) (?:image|picture|photo)|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off|down)|removed?|no thanks|rather not|off\b)
+  (?::\s*|\s{2,})(?:none|no|not|never)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
+  \b[- ]free\b
+`;
+export const YES = phrases`
+  accepted | allowed | permitted | permissible | tolerated | (?<!\bnot )possible
+  not (?:obligatory|compulsory|mandatory|necessary|required|essential)
+  (?:can|may) (?:frame|border|surround) (?:your|the|it)\b | suit yourself | helps
+  may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))
+  welcome | fine | all right | acceptable | ok(?:ay)? | optional
+  can (?:have|add|include|put|use|be (?:used|added|included|kept))
+  at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
+  as you (?:like|wish|please) | do(?:es)? no harm | not a problem | no problem | no objection | can help
+  if you (?:like|wish|want) | free to (?:add|use|put|include)
+`;
 /** A greatest width of a border lets a border be. */
-export const BORDER_LIMITED =
-  /\bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b|\b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b|\b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b|\bborders? of (?:up to|at most|no more than)\b|\bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b|\bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b|\bany borders? (?:must|has to|should) (?:be|stay|fit|lie) (?:with)?in\b|\bany borders? (?:is|are) (?:part of|included in|counted)|\bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b|\bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b/i;
+export const BORDER_LIMITED = patterns`
+  \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
+  \b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
+  \b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b
+  \bborders? of (?:up to|at most|no more than)\b
+  \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
+  \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
+  \bany borders? (?:must|has to|should) (?:be|stay|fit|lie) (?:with)?in\b
+  \bany borders? (?:is|are) (?:part of|included in|counted)
+  \bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b
+  \bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b
+`;

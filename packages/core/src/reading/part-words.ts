@@ -1,4 +1,5 @@
 import { BARE_WORDS, PART_PHRASES } from './name-vocabulary.ts';
+import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 
 /** The parts of a file's name that a sentence speaks of. */
 
@@ -23,7 +24,15 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
     'sequence',
-    /\b(?:(?:\d|two|three|four)[- ](?:digit|figure)s? number|order of (?:preference|projection|showing)|number (?:with)?in (?:the|its|each|that) (?:section|class|category)|0?1 to \d{1,2}|(?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)|numbered? (?:from )?(?:0?1|one)|a number|preference|position|(?<=\byour )order|(?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b|starting (?:with|at|from) 0*1|number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?))\b/gi,
+    everywhere(phrases`
+      (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing)
+      number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
+      (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
+      a number | preference | position | (?<=\byour )order
+      (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
+      starting (?:with|at|from) 0*1
+      number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
+    `),
   ],
   ['title', /\bwhat (?:it|the (?:image|picture)) shows\b/gi],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
@@ -58,12 +67,20 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
 ];
 
 /** What may stand between two parts of a name that follow each other: marks and small words. */
-const JOINT =
-  /^(?:[\s,;+&/()[\]<>{}“”"'‘’→·–—-]|->|\.(?=\S|$)|\b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b)*$/i;
+const JOINT = new RegExp(
+  `^${oneOf`
+    [\s,;+&/()[\]<>{}“”"'‘’→·–—-] | -> | \.(?=\S|$)
+    \b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b
+  `}*$`,
+  'i',
+);
 
 /** "Match number", "site code": parts of an organiser's own. */
-const OTHER_PART =
-  /\b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)|\b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b|\byear group\b|\bname of the (?:place|location|site|village|town|school|building|street)\b/gi;
+const OTHER_PART = everywhere(patterns`
+  \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
+  \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
+  \byear group\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+`);
 
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;

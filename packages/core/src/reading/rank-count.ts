@@ -2,6 +2,7 @@ import { PERSON, type Count } from './counts.ts';
 import { A_FORMAT, A_MEASURE } from './kind-words.ts';
 import { COUNT } from './quantities.ts';
 import { THINGS } from './things.ts';
+import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Whether a number of entries limits what is sent, and for whom: told from the words round it. */
 
@@ -10,15 +11,29 @@ const LIMIT_BEFORE =
   /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|max(?:imum)? number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
 
 /** What people do with entries. */
-export const ENTERING =
-  /\b(?:sen[dt]s?|submit(?:s|ted)?|enters?|entered|uploads?|suppl(?:y|ies)|provides?|brings?|choose|pick|e-?mail|attach|includes?|hands? in|puts? in|contributes?|show|requires?|required|asks?|asked|invite[sd]?|allowed|accept|take part|participate|consists?|comprises?|contains?|made up|entitled|offer|present|(?:like|want) to see|have|post|makes?|(?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has)|share|mail|be entered|needs|you(?:['’]ll| will)? need|need(?= your))\b|^(?:take|add)\b/i;
+export const ENTERING = new RegExp(
+  `\\b${oneOf`
+    sen[dt]s? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
+    pick | e-?mail | attach | includes? | hands? in | puts? in | contributes? | show | requires? | required
+    asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
+    contains? | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
+    (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs
+    you(?:['’]ll| will)? need | need(?= your)
+  `}\\b|^(?:take|add)\\b`,
+  'i',
+);
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
   /\b(?:(?:send|submit|enter|upload|bring|offer|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
-const OURS =
-  /\b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b|\bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b|\b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?)\b|\byou will (?:get|receive|be(?! (?:asked|required|invited)))\b|\bit takes\b|^\W*wanted\b|\b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b/i;
+const OURS = patterns`
+  \b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b
+  \bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b
+  \b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?)\b
+  \byou will (?:get|receive|be(?! (?:asked|required|invited)))\b | \bit takes\b | ^\W*wanted\b
+  \b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b
+`;
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
@@ -52,8 +67,13 @@ const IN_ALL_BEFORE = new RegExp(
 );
 
 /** What is counted is somebody else's, or is no entry. */
-const ABOUT_OTHERS =
-  /\b(?:pay|costs?|per work|for each work|fees?|crowns|discount|prizes?|awards?|medals?|winning|winners?|printed in|listed in|footnotes|per (?:page|issue)|an? issue|groups? of|last (?:year|time|season)|previous|earlier rounds?|failed|so far|months|already|copies|tickets?|minutes|seconds|is judged by|commendations|commission|received \d+|an? minute|will be selected|selected to|for free|charge|rates?)\b/i;
+const ABOUT_OTHERS = phrases`
+  pay | costs? | per work | for each work | fees? | crowns | discount | prizes? | awards? | medals? | winning
+  winners? | printed in | listed in | footnotes | per (?:page|issue) | an? issue | groups? of
+  last (?:year|time|season) | previous | earlier rounds? | failed | so far | months | already | copies
+  tickets? | minutes | seconds | is judged by | commendations | commission | received \d+ | an? minute
+  will be selected | selected to | for free | charge | rates?
+`;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
   `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,

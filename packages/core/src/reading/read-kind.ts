@@ -6,6 +6,7 @@ import { toSpan } from './read-one-side.ts';
 import type { Found } from './found.ts';
 import type { ReadColourSpace, ReadFormat } from './reading.ts';
 import type { Segment } from './segments.ts';
+import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** What kind of file: format, colour, bits, density, scan, quality, profile. */
 
@@ -21,10 +22,18 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
   ['png', /(?<=^|[\s("“'])\.png\b/gi],
   ['tiff', /(?<=^|[\s("“'])\.tiff?\b/gi],
 ];
-const DENIED =
-  /\b(?:not?|nor|never|neither|without|except|rather than|instead of|do not (?:send|accept)|refuses?|(?:cannot|do not) (?:accept|open|use|take|read)|convert(?:ed)? from|as opposed to|(?:not (?:accepted|allowed|permitted)|cannot (?:take|accept|open|use|read))\s*:)(?:\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\s*,?\s*$/i;
-const NOT_OURS =
-  /\b(?:catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|used to|(?:of )?\d+ (?:failed|rejected)|logo\b.*\bsend)\b/i;
+const DENIED = new RegExp(
+  `\\b${oneOf`
+    not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
+    refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | as opposed to
+    (?:not (?:accepted|allowed|permitted)|cannot (?:take|accept|open|use|read))\s*:
+  `}(?:\\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
+  'i',
+);
+const NOT_OURS = phrases`
+  catalogue(?! (?:file|image|version|picture|copy)s?\b) | reproduc\w* | last (?:year|season|time|month|round)
+  previous(?:ly)?(?! works?\b) | used to | (?:of )?\d+ (?:failed|rejected) | logo\b.*\bsend
+`;
 
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {
@@ -55,9 +64,11 @@ export function readFormats(whole: Segment): Found[] {
   // is taken as well, the list is the rule.
   const advice =
     new Set(hits.map(h => h.format)).size === 1 &&
-    /\b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)|(?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)|(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)/i.test(
-      text,
-    );
+    patterns`
+      \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
+      (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
+      (?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
+    `.test(text);
   return [
     {
       field: 'formats',
@@ -80,8 +91,11 @@ function isDenied(text: string, at: number): boolean {
 }
 
 /** A space that is named only to warn of it. */
-const LOOKS_WRONG =
-  /^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b|^[^.;,]{0,10}\bonly (?:when|if|to|for)\b|^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b/i;
+const LOOKS_WRONG = patterns`
+  ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
+  ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
+  ^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
+`;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
@@ -176,8 +190,12 @@ export function readColourSpace(segment: Segment): Found[] {
   ];
 }
 
-const PPI =
-  /(?<![\d.,])(\d{2,4})(?:\s*(?:-|–|to|(?<=between \d{2,4}\s)and)\s*(\d{2,4}))?\s*-?(?:ppi|dpi|d\.p\.i\.?|p\.p\.i\.?|(?:pixels|dots) ?(?:per|\/) ?inch|dots per inch|px\/in(?:ch)?)/i;
+const PPI = new RegExp(
+  `(?<![\\d.,])(\\d{2,4})(?:\\s*(?:-|–|to|(?<=between \\d{2,4}\\s)and)\\s*(\\d{2,4}))?\\s*-?${oneOf`
+    ppi | dpi | d\.p\.i\.? | p\.p\.i\.? | (?:pixels|dots) ?(?:per|/) ?inch | dots per inch | px/in(?:ch)?
+  `}`,
+  'i',
+);
 const LABELLED_PPI =
   /(?:^(?:ppi|dpi)\s*(?:[:=]|must be|should be|is)|\bresolution\b\s*(?:\(?(?:ppi|dpi)\)?)?\s*[:=]?)\s*(\d{2,3})(?!\d|\s*(?:x|×|px|pixels|mb))/i;
 
@@ -186,9 +204,13 @@ export function readPpi(segment: Segment): Found[] {
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
   if (
     !match ||
-    /\b(?:no matter|does not matter|not (?:necessary|needed|required|important)|if it makes you happy|irrelevant|ignore|makes no difference|all the same to|no effect)\b|\b\d{2,3} ?(?:ppi|dpi) or \d{2,3} ?(?:ppi|dpi)\b/i.test(
-      text,
-    )
+    new RegExp(
+      `\\b${oneOf`
+      no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
+      irrelevant | ignore | makes no difference | all the same to | no effect
+    `}\\b|\\b\\d{2,3} ?(?:ppi|dpi) or \\d{2,3} ?(?:ppi|dpi)\\b`,
+      'i',
+    ).test(text)
   )
     return [];
   const at = {

@@ -1,14 +1,21 @@
 import { at } from './clause.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 
 /** What is to be hidden in the file, or not: the place, the author, everything. Each part of a sentence says its own. */
 
 /** Notes in a file as such. */
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
-const PLACE =
-  /\b(?:gps|geo-?tag(?:s|ged|ging)?|geo-?location|location services|location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)|(?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)|(?<=\bcopyright,? (?:and|or) )location|position data|(?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file))|position(?= (?:(?:must|should|has to) be|where|at which))|co-?ordinates)\b/i;
+const PLACE = phrases`
+  gps | geo-?tag(?:s|ged|ging)? | geo-?location | location services
+  location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
+  (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
+  (?<=\bcopyright,? (?:and|or) )location | position data
+  (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file))
+  position(?= (?:(?:must|should|has to) be|where|at which)) | co-?ordinates
+`;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
@@ -21,24 +28,51 @@ const NOT_A_NOTE =
   /\b(?:file ?-?names?|on the (?:picture|image|photo\w*|work)|in the (?:e-?mail|subject))\b/i;
 
 /** What is not to be taken away stays. */
-const STAYS =
-  /\bstrip nothing\b|\bnothing (?:may|must|should) be (?:stripped|removed)\b|(?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)|\b(?:intact|untouched|unaltered|unchanged|left alone)\b|\b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)/i;
-const GOES =
-  /\b(?:remov\w*|strip(?:s|ped)?|delet\w*|blank|empty|emptied|clear(?:s|ed)?|eras\w*|scrub\w*|wip(?:e|ed)|without|nothing in|free (?:of|from)|tak(?:e|en) (?:\w+ ){0,3}?out|deactivat\w*|disabl\w*|switch(?:ed)? off|turn(?:ed)? off|off(?! the)|none|(?:must|has to|have to) go|:\s*no\b|\bno$|(?:must|may|should) not(?=\W*$)|lead to \w+|resubmit|refused|rejected|no(?! longer)|not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in|leave)|(?:never|not) (?:\w+ ){1,4}with\b|not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in))\b/i;
-const KEEPS =
-  /\b(?:keep|with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera))|put|kept|leave|left in|stays?|remains?|retain\w*|preserv\w*|includ\w*|contain|hold|carr(?:y|ied)|show|present|readable|available|complete[d]?|fill(?:ed)?|named|name you|writ(?:e|ten)|mandatory|compulsory|obligatory|enter(?:ed)?|provided|required|needed|need it|embed(?:ded)?|add(?:ed)?|record(?:ed)?|stated|noted|give|given|credit|set|yes|(?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged)|are part of|go(?:es)? in(?:to)?|in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright))\b/i;
+const STAYS = patterns`
+  \bstrip nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
+  (?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
+  \b(?:intact|untouched|unaltered|unchanged|left alone)\b
+  \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
+`;
+const GOES = phrases`
+  remov\w* | strip(?:s|ped)? | delet\w* | blank | empty | emptied | clear(?:s|ed)? | eras\w* | scrub\w*
+  wip(?:e|ed) | without | nothing in | free (?:of|from) | tak(?:e|en) (?:\w+ ){0,3}?out | deactivat\w*
+  disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*no\b
+  \bno$ | (?:must|may|should) not(?=\W*$) | lead to \w+ | resubmit | refused | rejected | no(?! longer)
+  not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in|leave)
+  (?:never|not) (?:\w+ ){1,4}with\b | not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in)
+`;
+const KEEPS = phrases`
+  keep | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
+  leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ied)
+  show | present | readable | available | complete[d]? | fill(?:ed)? | named | name you | writ(?:e|ten)
+  mandatory | compulsory | obligatory | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
+  add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
+  (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?
+  in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright)
+`;
 /** What is left to everybody asks nothing. */
-const IS_FREE =
-  /\bdo you (?:keep|preserve|store|read|use)\b[^?]*\?|\byou may\b[^.;]*\bor\b|\b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b/i;
+const IS_FREE = patterns`
+  \bdo you (?:keep|preserve|store|read|use)\b[^?]*\? | \byou may\b[^.;]*\bor\b
+  \b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b
+`;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
   /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;
 /** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
-const MISSED =
-  /\b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b|\b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b|\bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b/i;
+const MISSED = patterns`
+  \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b
+  \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b
+  \bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b
+`;
 /** "Files with the author's name in the metadata cannot be accepted." */
-const NAMED =
-  /\b(?:with|whose metadata (?:name|show|tell)s?|that (?:contain|carry|show|name|have|reveal|identify|betray)s?|whose (?:exif|iptc|xmp|metadata|properties) (?:give|show|tell|name|reveal|contain|betray)s?) (?:the|your|an?)\b[^.;]{0,50}\b(?:refused|rejected|returned|disqualified|excluded|sent back|cannot be (?:accepted|judged|used)|(?:are|is|be) not accepted|not be (?:accepted|judged|used))\b/i;
+const NAMED = new RegExp(
+  `\\b${oneOf`
+    with | whose metadata (?:name|show|tell)s? | that (?:contain|carry|show|name|have|reveal|identify|betray)s?
+    whose (?:exif|iptc|xmp|metadata|properties) (?:give|show|tell|name|reveal|contain|betray)s?
+  `} (?:the|your|an?)\\b[^.;]{0,50}\\b(?:refused|rejected|returned|disqualified|excluded|sent back|cannot be (?:accepted|judged|used)|(?:are|is|be) not accepted|not be (?:accepted|judged|used))\\b`,
+  'i',
+);
 /** "Images with metadata will be refused." */
 const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
@@ -58,8 +92,14 @@ const OF_YOU_IN_FILE =
 const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b[^()]*\)/gi;
 
 /** Where another note begins within a sentence. */
-const NEXT_NOTE =
-  /;|\bbut\b|,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)|\bhowever\b|(?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)|\s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)|[,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)/gi;
+const NEXT_NOTE = everywhere(patterns`
+  ; | \bbut\b
+  ,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)
+  ,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)
+  \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)
+  \s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)
+  [,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)
+`);
 
 type Fate = 'kept' | 'gone' | undefined;
 

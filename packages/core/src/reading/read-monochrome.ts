@@ -1,6 +1,7 @@
 import { at } from './clause.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { patterns } from './word-lists.ts';
 
 /** Whether every picture has to be monochrome. */
 
@@ -38,8 +39,12 @@ const OF_ALL: readonly string[] = [
 const MONOCHROME_ALL = new RegExp(OF_ALL.join('|'), 'i');
 
 /** Some of the pictures, or those of one section. */
-const OF_SOME =
-  /\b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b|\bof which\b|\bat least (?:\d+|one|two|three|four|five)\b|\b(?:sections|classes|categories)\s*[:–-]|^(?:monochrome|mono) (?:section|class|category)\b|\b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b/i;
+const OF_SOME = patterns`
+  \b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b | \bof which\b
+  \bat least (?:\d+|one|two|three|four|five)\b | \b(?:sections|classes|categories)\s*[:–-]
+  ^(?:monochrome|mono) (?:section|class|category)\b
+  \b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b
+`;
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {

@@ -1,18 +1,33 @@
 import { readCount, COUNT } from './quantities.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
+import { patterns, phrases } from './word-lists.ts';
 
 /** Which characters a name may hold, how long it may be, and how it ends. */
 
 /** Ties a span of a sentence to a field of the name. */
 export type Claim = (field: string, segment: Segment, from: number, to: number) => void;
 
-const NO_SPACES =
-  /\b(?:no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces?|without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?|(?:spaces?|blanks?) (?:are |is |must )?(?:not|forbidden|never)|(?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)|not (?:contain|include|use|have|put)[^.;]{0,25}spaces?|never (?:use |any )?spaces?|remove (?:all |any )?spaces|(?:instead|in place) of spaces|no blanks?|(?:no|without) gaps?|without blanks?|replace (?:all |any )?spaces|avoid spaces?|spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)|do not (?:use|put|leave)[^.;]{0,15}spaces?|(?:all )?(?:run together|closed up|one word))\b/i;
-const SPACES =
-  /\bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b|\bmay contain spaces\b|\b(?:including|incl\.|counting) (?:the )?spaces\b|\bspaces (?:included|inclusive)\b/i;
-const ALLOWED =
-  /\b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|$)|\b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)|\b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b/i;
+const NO_SPACES = phrases`
+  no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces? | without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?
+  (?:spaces?|blanks?) (?:are |is |must )?(?:not|forbidden|never)
+  (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
+  not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
+  remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
+  without blanks? | replace (?:all |any )?spaces | avoid spaces?
+  spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
+  do not (?:use|put|leave)[^.;]{0,15}spaces? | (?:all )?(?:run together|closed up|one word)
+`;
+const SPACES = patterns`
+  \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
+  \bmay contain spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
+  \bspaces (?:included|inclusive)\b
+`;
+const ALLOWED = patterns`
+  \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|$)
+  \b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)
+  \b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
+`;
 const LENGTH = new RegExp(
   `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\()(${COUNT})\\s*(?:characters|letters)(?=\\))|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',

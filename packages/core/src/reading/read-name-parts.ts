@@ -8,6 +8,7 @@ import { toldOfExample } from './told-of-example.ts';
 import type { Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
+import { patterns } from './word-lists.ts';
 
 /** The parts of a file's name in their order, with what stands between them. */
 
@@ -158,8 +159,11 @@ function isJoinedToOther(described: readonly PartSaid[], text: string): boolean 
   );
 }
 
-const OF_SEPARATOR =
-  /^(?:all )?(?:separated?|join(?:ed)?|divided?|link(?:ed)?|with)\b|^(?:(?:the|these|all) )?(?:parts|these|they|elements|items)(?: (?:are|must be|should be|to be))? (?:separated|joined|divided|linked)\b|^use (?:an? )?(?:under-?scores?|hyphens?|dash(?:es)?|spaces?) (?:between|to (?:separate|join))\b/i;
+const OF_SEPARATOR = patterns`
+  ^(?:all )?(?:separated?|join(?:ed)?|divided?|link(?:ed)?|with)\b
+  ^(?:(?:the|these|all) )?(?:parts|these|they|elements|items)(?: (?:are|must be|should be|to be))? (?:separated|joined|divided|linked)\b
+  ^use (?:an? )?(?:under-?scores?|hyphens?|dash(?:es)?|spaces?) (?:between|to (?:separate|join))\b
+`;
 
 /** A sentence with the next one, where that says what stands between the parts: "…; separated by hyphens". */
 function withSeparator(segment: Segment, about: readonly Segment[]): string {
@@ -203,12 +207,32 @@ function besideIt(
   return literalsOf(example, parts, text);
 }
 
+const NAMED_AFTER = patterns`
+  \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]
+  \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b
+  \b(?:must|should) be the (?:file name|name of the image)\b
+  \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
+  \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
+  (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b
+  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  ^names?\s*[=:] | \bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b
+  \b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b
+  \b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b
+  \b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b
+  \b(?:carry|bear|have|take) the [^.;,]{3,30} as its name\b | \brenamed to (?:the|your|its)\b
+  \bis (?:the )?(?:name of the file|file ?-?name)\b
+  ^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b
+  ^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$
+  \bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b
+  \b(?:name|call) it (?:with|after|by) (?:the|your|its)\b(?![^.:;]*\band (?:the|your|an?)\b)
+  \bfiles? (?:is|are) (?:called|named) after\b
+  \b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b
+  \buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b
+`;
+
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
 function isNamedAfter(text: string, example: string | null): boolean {
-  const isSaid =
-    /\b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]|\bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b|\b(?:must|should) be the (?:file name|name of the image)\b|\b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b|\bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b|(?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b|\bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])|^names?\s*[=:]|\bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b|\b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b|\b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b|\b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b|\b(?:carry|bear|have|take) the [^.;,]{3,30} as its name\b|\brenamed to (?:the|your|its)\b|\bis (?:the )?(?:name of the file|file ?-?name)\b|^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b|^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$|\bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b|\b(?:name|call) it (?:with|after|by) (?:the|your|its)\b(?![^.:;]*\band (?:the|your|an?)\b)|\bfiles? (?:is|are) (?:called|named) after\b|\b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b|\buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b/i.test(
-      text,
-    );
+  const isSaid = NAMED_AFTER.test(text);
   const stem = (example ?? '').replace(/\.\w+$/, '');
   const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\b(?:number|date)\b/i.test(text);
   return isSaid && (isNumber || !/[_-]| - /.test(stem));

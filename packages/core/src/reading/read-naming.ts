@@ -7,11 +7,23 @@ import { readCharacters, readExtension, type Claim } from './read-name-character
 import type { ReadNaming } from './reading.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { phrases } from './word-lists.ts';
 
 /** How files are to be called: an example, and its parts in order. */
 
-const ABOUT_NAMES =
-  /\b(?:file ?-?names?|nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)|files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)|(?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?|naming|name convention|^names?(?=\s*[:=]| without)|\bname(?=\s*=)|\bas its (?:file ?-?)?name\b|\bgiven a name\b|\bgive (?:each|every|the|your|all) files? (?:the|a) names?\b|(?:image|picture|photo) names?(?=\s*:)|files? (?:is|are) (?:called|named) after|(?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according)|rename files|spaces? in (?:the |a )?(?:file ?)?names?|must be (?:named|called|titled)|\btheir names? (?:no|is|are|up to)\b|files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b|(?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?))\b/i;
+const ABOUT_NAMES = phrases`
+  file ?-?names?
+  nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)
+  files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)
+  (?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?
+  naming | name convention | ^names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
+  \bgiven a name\b | \bgive (?:each|every|the|your|all) files? (?:the|a) names?\b
+  (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named) after
+  (?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according) | rename files
+  spaces? in (?:the |a )?(?:file ?)?names? | must be (?:named|called|titled)
+  \btheir names? (?:no|is|are|up to)\b | files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b
+  (?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?)
+`;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {

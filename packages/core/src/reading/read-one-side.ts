@@ -14,6 +14,7 @@ import {
   type Side,
   type SideSaid,
 } from './side-words.ts';
+import { oneOf, patterns } from './word-lists.ts';
 
 /** Numbers of pixels that stand for one side each. */
 
@@ -22,8 +23,15 @@ const SINGLE = new RegExp(
   'gi',
 );
 /** Units that make a number something else than pixels. */
-const OTHER_UNIT =
-  /^\s*[x×]\s*[\d.,]+\s*(?:mm|cm)\b|^\s*(?:-\s*)?(?:k\b|kb|mb|gb|kib|mib|meg|kilo|%|ppi|dpi|bits?\b|mm|cm|inch|in\b(?=\s*(?:[x×,.;)]|by\b|$))|"|mega|points?|crowns?|people|members|images?|pictures|photos?|pm|am|hours|seconds?|minutes?|days?|per\b|\/(?!\s*(?:max|min))|th\b|st\b|nd\b|rd\b|:\d)/i;
+const OTHER_UNIT = new RegExp(
+  `^\\s*[x×]\\s*[\\d.,]+\\s*(?:mm|cm)\\b|^\\s*(?:-\\s*)?${oneOf`
+    k\b | kb | mb | gb | kib | mib | meg | kilo | % | ppi | dpi | bits?\b | mm | cm | inch
+    in\b(?=\s*(?:[x×,.;)]|by\b|$)) | " | mega | points? | crowns? | people | members | images? | pictures
+    photos? | pm | am | hours | seconds? | minutes? | days? | per\b | /(?!\s*(?:max|min)) | th\b | st\b | nd\b
+    rd\b | :\d
+  `}`,
+  'i',
+);
 
 /** Reads the numbers of a sentence that are part of no pair. */
 export function readSingles(
@@ -145,8 +153,11 @@ function endOfRange(before: string, after: string): Bound | undefined {
 const IS_ONE_TO_ONE = /(?<![\d:])1 ?: ?1(?![\d:])/;
 
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
-const IS_SQUARE =
-  /(?<![\d:])1 ?: ?1(?![\d:])|\bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b|\bsquare,? between \d+ and \d+ ?(?:px|pixels)\b|\bpx square\b|\bpixels square\b|\bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d|\d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b/i;
+const IS_SQUARE = patterns`
+  (?<![\d:])1 ?: ?1(?![\d:]) | \bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b
+  \bsquare,? between \d+ and \d+ ?(?:px|pixels)\b | \bpx square\b | \bpixels square\b
+  \bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d | \d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b
+`;
 
 /** "3000 px are enough, 2000 px are the minimum". */
 const IS_BOUND =

@@ -1,6 +1,7 @@
 import { boundOf } from './bounds.ts';
 import { readDecimal } from './quantities.ts';
 import type { Segment } from './segments.ts';
+import { phrases } from './word-lists.ts';
 
 /** Sizes on paper: width and height, or one side. They become pixels once the ppi of the same file is known. */
 
@@ -21,8 +22,11 @@ const PHYSICAL_NAMED = new RegExp(
   `\\b(width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\b[,;]?\\s*(?:and )?(?:width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\b`,
   'i',
 );
-const NOT_PRINT =
-  /\b(?:prints? (?:needs?|takes?|comes? to)|mount(?:s|ed|ing)?|mat\b|matt?ed|wall|hung|frame(?:s|d)? (?:must|should|size|of)|sheet of paper|envelope|print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent))\b/i;
+const NOT_PRINT = phrases`
+  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | wall | hung
+  frame(?:s|d)? (?:must|should|size|of) | sheet of paper | envelope
+  print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent)
+`;
 /** What is printed in the end is not the file. */
 const OF_BOOK =
   /\b(?:column|page|text) width\b|\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;

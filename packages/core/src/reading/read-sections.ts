@@ -6,6 +6,7 @@ import { readMentions } from './section-mentions.ts';
 import { eachOf, type ReadSections } from './section-words.ts';
 import { tableOfSections } from './section-table.ts';
 import type { Segment } from './segments.ts';
+import { patterns } from './word-lists.ts';
 
 /** Sections with their codes and limits: in a list, or named in passing. */
 export function readSections(segments: readonly Segment[]): ReadSections {
@@ -24,8 +25,14 @@ export function readSections(segments: readonly Segment[]): ReadSections {
     : { sections: [], found: [] };
 }
 
-const OF_EACH =
-  /\bin each\W*$|\bin any(?: one)?(?: of (?:them|these)\b|\W*$)|\bfor any one\b|\bin the same one\b|\beach with\b|\(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b|\b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?)\b|\b(?:in|for|to) (?:each|either|both|their own)\b|\beach (?:in|for) [A-Z]|\beach of (?:them|these|which)\b|\beach\)/i;
+const OF_EACH = patterns`
+  \bin each\W*$ | \bin any(?: one)?(?: of (?:them|these)\b|\W*$) | \bfor any one\b | \bin the same one\b
+  \beach with\b
+  \(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b
+  \b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?)\b
+  \b(?:in|for|to) (?:each|either|both|their own)\b | \beach (?:in|for) [A-Z]
+  \beach of (?:them|these|which)\b | \beach\)
+`;
 
 /** Limits that another sentence gives some of the sections. */
 function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSections {

@@ -1,6 +1,7 @@
 import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { oneOf, patterns } from './word-lists.ts';
 
 const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|formats?)\b/i;
 /** Ratios so usual that they need no word beside them; times of day are written with two digits behind the colon. */
@@ -15,8 +16,16 @@ const SPOKEN_RATIO =
   /\b(?:ratio|aspect|proportions?)\b[^.;\d]{0,30}\b(?:\d{1,2} (?:to|by) \d{1,2}|\d{1,2}\s*[x×/]\s*\d{1,2})\b(?! ?(?:px|pixels|cm|mm|mb|kb))/i;
 const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
-const SQUARE =
-  /\b(?<!\b(?:mm|cm|inch|inches|metres?) )(?:(?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b|square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)|(?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos)|(?:px|pixels),? square|(?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]|squares only|square images only|\bshape\s*:\s*square)/i;
+const SQUARE = new RegExp(
+  `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
+    (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b
+    square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
+    (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
+    (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
+    squares only | square images only | \bshape\s*:\s*square
+  `}`,
+  'i',
+);
 
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?|shows?|fits?) best\b/i;
@@ -79,8 +88,22 @@ export function readRatio(segment: Segment): Found[] {
   return [];
 }
 
-const SWAP =
-  /\b(?:(?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)|swapp?(?:ed|able)?(?: over)?|either way (?:round|up|about)|(?:or|and) vice versa|vice versa|the other way (?:round|about|up)|turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for|(?:may|can|to) be (?:reversed|turned|rotated)|or turned (?:round |over )?for (?:upright|portrait|vertical)|figures (?:are )?reversed|reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)|in either orientation|(?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction|(?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)|(?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)|(?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)|whichever way (?:round|up)|change places|(?:inter)?exchanged|rotate the figures for|(?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)))(?!\w)/i;
+const SWAP = new RegExp(
+  `\\b${oneOf`
+    (?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)
+    swapp?(?:ed|able)?(?: over)? | either way (?:round|up|about) | (?:or|and) vice versa | vice versa
+    the other way (?:round|about|up) | turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for
+    (?:may|can|to) be (?:reversed|turned|rotated) | or turned (?:round |over )?for (?:upright|portrait|vertical)
+    figures (?:are )?reversed | reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)
+    in either orientation | (?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction
+    (?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
+    (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
+    (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
+    whichever way (?:round|up) | change places | (?:inter)?exchanged | rotate the figures for
+    (?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\))
+  `}(?!\\w)`,
+  'i',
+);
 /** Without one of these nothing is turned; looked for first, since the patterns for it begin at every word. */
 const MAY_TURN =
   /swap|way|vers|turn|direct|revers|rotat|orient|chang|place|land|portrait|horiz|upright|vertic/i;
@@ -139,14 +162,34 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
-const UPRIGHT_TOO =
-  /\b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)|\b(?:upright|portrait|vertical)s?(?: ones| images)? included\b|\b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)|\b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)|\ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b|\bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)|\b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)/i;
-const BOTH_ALIKE =
-  /\bboth (?:for|in) (?:landscape|horizontal)\w*(?: images| pictures)? and (?:for |in )?(?:portrait|vertical|upright)|\b(?:for|in|to) both orientations\b|\b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)|\b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)|\bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b|\b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b|\b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b|\b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b|\bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b|\b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b/i;
+const UPRIGHT_TOO = patterns`
+  \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
+  \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
+  \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
+  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)
+  \ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b
+  \bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)
+  \b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)
+`;
+const BOTH_ALIKE = patterns`
+  \bboth (?:for|in) (?:landscape|horizontal)\w*(?: images| pictures)? and (?:for |in )?(?:portrait|vertical|upright)
+  \b(?:for|in|to) both orientations\b | \b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)
+  \b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)
+  \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
+  \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b
+  \b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b
+  \b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b
+  \bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b
+  \b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b
+`;
 
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
-const SIDE_BY_SHAPE =
-  /\blong(?:er|est)? (?:side|edge)\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b|\b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b|\bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b/i;
+const SIDE_BY_SHAPE = patterns`
+  \blong(?:er|est)? (?:side|edge)\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
+  \b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
+  \b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b
+  \bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b
+`;
 
 /** Two figures that differ: the same figure for both is the longest side. */
 function isBoxByShape(text: string): boolean {

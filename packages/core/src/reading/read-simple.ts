@@ -1,6 +1,7 @@
 import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Properties of a file that one phrase names: profile, bits, scan, quality. */
 
@@ -29,8 +30,14 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'profileEmbedded',
-    words:
-      /\b(?:(?:icc|profile) embedded: ?(?:yes|required)|(?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?|(?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?|profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)|tagged (?:with|as)[^.;]{0,25}(?:profile|rgb)|with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )profile|profile (?:must|should) (?:stay|remain|be kept)|embedded s?rgb|(?:s?rgb|1998\)?) (?:must|has to|should) be embedded|(?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded)\b/i,
+    words: phrases`
+        (?:icc|profile) embedded: ?(?:yes|required) | (?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?
+        (?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?
+        profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)
+        tagged (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )profile
+        profile (?:must|should) (?:stay|remain|be kept) | embedded s?rgb
+        (?:s?rgb|1998\)?) (?:must|has to|should) be embedded | (?:s?rgb|1998\)?|iec61966[\w.-]*),? embedded
+      `,
     value: () => true,
   },
   {
@@ -85,8 +92,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'jpegScan',
-    words:
-      /\b(?:not?|never|cannot|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b|\b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b|\bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)/i,
+    words: patterns`
+        \b(?:not?|never|cannot|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b
+        \b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b
+        \bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)
+      `,
     value: () => 'baseline',
     unless: BOTH_SCANS,
   },
@@ -104,8 +114,13 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words:
-      /\b(?:quality\b\D{0,25}|level )(\d{1,2})\b[^.;\d]{0,20}\b(?:(?:out )?of a possible|(?:on|in) (?:the|a) scale (?:of|from \d to|up to)|(?:the )?scale (?:goes|runs) (?:from \d )?to|on (?:the|a))\D{0,3}(10|12|100)\b/i,
+    words: new RegExp(
+      `\\b(?:quality\\b\\D{0,25}|level )(\\d{1,2})\\b[^.;\\d]{0,20}\\b${oneOf`
+        (?:out )?of a possible | (?:on|in) (?:the|a) scale (?:of|from \d to|up to)
+        (?:the )?scale (?:goes|runs) (?:from \d )?to | on (?:the|a)
+      `}\\D{0,3}(10|12|100)\\b`,
+      'i',
+    ),
     value: m => `${m[1]}/${m[2]}`,
   },
   {

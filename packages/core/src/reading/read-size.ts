@@ -8,10 +8,31 @@ import { HIGH, UNIT, WIDE, type Side } from './side-words.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
 import type { Span } from './reading.ts';
+import { oneOf, patterns } from './word-lists.ts';
 
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
-const NOT_OURS =
-  /\b(?:(?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b)|reproduc\w*|reduced size|\b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)|created automatically|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|in (?:the )?past|until now|up to now|hitherto|proposed(?! works?\b)|(?:i|we) had one\b|used to be|formerly|no longer (?:be |accept\w*|in force|valid|used|appl\w+)|(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)|native resolution|projector\b[^.;:]{0,40}\b(?:has|with) a resolution|megapixels? (?:has|have|is|gives)|the old (?=\d)|(?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b|\b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)|(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d|(?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b|still (?:asked|used|had)|thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)|your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)|head (?:height|size|must|should)|face (?:should|must)|(?:may|might|can) (?:show|publish|display|use)\b[^.;\d]{0,40}\d[^.;]{0,24}\bon (?:their|its|our) (?:own )?(?:pages?|web ?sites?|channels?)|\b(?:entry|winner|picture|image|one)\b (?:last year )?(?:was|were|had) (?=\d)|caption|bio(?:graphy)?\b)/i;
+const NOT_OURS = new RegExp(
+  `\\b${oneOf`
+    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b)
+    reproduc\w* | reduced size
+    \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
+    created automatically | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
+    in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
+    used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
+    (?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
+    native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
+    the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
+    \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
+    (?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
+    (?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b | still (?:asked|used|had)
+    thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)
+    your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)
+    head (?:height|size|must|should) | face (?:should|must)
+    (?:may|might|can) (?:show|publish|display|use)\b[^.;\d]{0,40}\d[^.;]{0,24}\bon (?:their|its|our) (?:own )?(?:pages?|web ?sites?|channels?)
+    \b(?:entry|winner|picture|image|one)\b (?:last year )?(?:was|were|had) (?=\d) | caption | bio(?:graphy)?\b
+  `}`,
+  'i',
+);
 const PAIR = new RegExp(
   `(?<![\\d.,:-]|\\d/)(?<a>${PIXELS})\\s*(?<unitA>${UNIT})?\\s*(?<sideA>${WIDE}|${HIGH})?\\s*(?:\\((?:max|min)\\w*\\.?\\)\\s*)?(?<join>[x×✕*]|by)\\s*(?<b>${PIXELS})(?!\\s*(?:mm|cm|in\\b(?! (?:either|size|total|both|any|all|landscape|portrait|jpe?g|s?rgb))|inch|ppi|dpi|kb|mb|"))\\s*(?<unitB>${UNIT})?\\s*(?<sideB>${WIDE}|${HIGH})?`,
   'gi',
@@ -19,8 +40,21 @@ const PAIR = new RegExp(
 /** A size that only illustrates another demand. */
 const EXAMPLE_OF =
   /\b(?:for example|e\.g\.|such as|for instance|prints? (?:needs?|takes?|comes? to))[\s,]*$/i;
-const REFUSED_ABOVE =
-  /(?:(?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b|(?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)|larger (?:files|images|pictures|ones)?\s*(?:will|are|is)|no upscaling beyond|\b(?:that|this) size as a maximum\b|\b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b|\b(?:is|are) the (?:largest|greatest|biggest)\b|\b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)|\b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b|\(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\)|\bthat is the (?:most|limit|maximum)|\b(?:neither|never|not|no)\b[^.;]{3,80}\bbe exceeded\b|\bthese are (?:the )?(?:limits|maxim)|\b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b)/i;
+const REFUSED_ABOVE = new RegExp(
+  `${oneOf`
+    (?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b
+    (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
+    larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
+    \b(?:that|this) size as a maximum\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
+    \b(?:is|are) the (?:largest|greatest|biggest)\b
+    \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
+    \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
+    \(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\) | \bthat is the (?:most|limit|maximum)
+    \b(?:neither|never|not|no)\b[^.;]{3,80}\bbe exceeded\b | \bthese are (?:the )?(?:limits|maxim)
+    \b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b
+  `}`,
+  'i',
+);
 
 /** Without one of these nothing is refused; looked for first, since the pattern begins at every file and picture. */
 const MAY_REFUSE = /exceed|larg|big|wid|high|over|above|beyond|upscal|limit|max|most|size|fit|great/i;
@@ -29,8 +63,12 @@ const isRefusedAbove = (text: string) => MAY_REFUSE.test(text) && REFUSED_ABOVE.
 /** "Dimensions (h × w) 60 × 140 px". */
 const HEIGHT_FIRST_BEFORE = /\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)\s*[:=]?\s*$/i;
 
-const TAKEN_UP =
-  /\b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b|\b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b|\bgo (?:beyond|over|above) (?:that|this|it|these)\b|\blargest (?:size|picture|image) (?:that )?(?:our|the) (?:projector|screen|monitor)/i;
+const TAKEN_UP = patterns`
+  \b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b
+  \b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b
+  \bgo (?:beyond|over|above) (?:that|this|it|these)\b
+  \blargest (?:size|picture|image) (?:that )?(?:our|the) (?:projector|screen|monitor)
+`;
 /** "1920 across or 1200 down, whichever is reached first". */
 const WHICHEVER = /\bwhichever\b[^.;]{0,20}\b(?:first|sooner|smaller|reached|less)\b/i;
 const REFUSED_BELOW =

@@ -4,6 +4,7 @@ import { isElsewhere } from './elsewhere.ts';
 import { DECIMAL, readCount, readDecimal } from './quantities.ts';
 import type { Found } from './found.ts';
 import type { Segment } from './segments.ts';
+import { phrases } from './word-lists.ts';
 
 const UNIT =
   '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m(?! (?:above|below|high|long|wide|deep|tall|away|from|apart|of (?:wall|cable|rope)|x|×)))(?![a-z²³])';
@@ -22,8 +23,16 @@ const HEADED = new RegExp(
 const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
-const NOT_OURS =
-  /\b(?:no limit (?:to|on|for)|proposed(?! works?\b)|(?:i|we) had one\b|until now|up to now|hitherto|slow(?:s)? down|sent me|(?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)|\d+ (?:of them )?(?:were|was)|straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))|last (?:year|season|time|month|round)|previous(?:ly)?(?! works?\b)|used to|inbox (?:fell|is)|(?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more)|storage|memory card|free space|(?:inbox|mailbox|account) (?:holds|has)|no longer (?:accept\w*|in force|valid|used|appl\w+))\b/i;
+const NOT_OURS = phrases`
+  no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
+  slow(?:s)? down | sent me | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
+  \d+ (?:of them )?(?:were|was)
+  straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
+  last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
+  (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
+  memory card | free space | (?:inbox|mailbox|account) (?:holds|has)
+  no longer (?:accept\w*|in force|valid|used|appl\w+)
+`;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b[^.;,\d]{0,30}$/i;
@@ -81,13 +90,16 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
         value: bytes,
         start: start + from,
         end: start + to,
-        advice: isAdvisedAt(text, from),
+        advice: isAdvisedAt(text, from) || IS_ENOUGH.test(text.slice(to)),
         // Eight bits make a byte.
         ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
       },
     ];
   });
 }
+
+/** "Is all that we need", "or thereabouts". */
+const IS_ENOUGH = /^ (?:(?:is|are) all (?:that )?(?:we|you|the \w+) needs?|or thereabouts)\b/i;
 
 /** Whether a weight is that of all files together. */
 function isPackage(text: string, from: number, to: number): boolean {
@@ -110,9 +122,11 @@ function isPackage(text: string, from: number, to: number): boolean {
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (
-    /\b(?:(?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)|(?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)|per (?:file|image|picture)|files? each)\b/i.test(
-      part,
-    )
+    phrases`
+      (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
+      (?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
+      per (?:file|image|picture) | files? each
+    `.test(part)
   )
     return false;
   const after = text

@@ -81,7 +81,7 @@ readsAs([
   ['Color space: Adobe RGB 1998', { colourSpace: 'AdobeRGB' }],
   ['Use the sRGB color profile.', { colourSpace: 'sRGB' }],
   ['sRGB is mandatory.', { colourSpace: 'sRGB' }],
-  ['If in doubt choose sRGB.', { colourSpace: 'sRGB' }],
+  ['If in doubt choose sRGB.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   ['Any colour space other than sRGB gives false colours.', { colourSpace: 'sRGB' }],
   ['Colour: CMYK (coated paper)', { colourSpace: 'CMYK' }],
   ['Convert to grayscale.', { colourSpace: 'gray' }],

@@ -61,7 +61,7 @@ readsAs([
   ['Framed images are rejected.', { border: 'forbidden' }],
   ['Images must be without a frame.', { border: 'forbidden' }],
   ["We don't like borders.", { border: 'forbidden' }],
-  ['We would rather you left out borders.', { border: 'forbidden' }],
+  ['We would rather you left out borders.', { border: 'forbidden', advice: ['border'] }],
   ['A thin white border is permitted.', { border: 'allowed' }],
   ['Borders are permitted but count towards the size.', { border: 'allowed' }],
   ['Borders are optional.', { border: 'allowed' }],

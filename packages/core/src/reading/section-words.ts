@@ -3,6 +3,7 @@ import { COUNT } from './quantities.ts';
 import type { ReadSection } from './reading.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
+import { oneOf } from './word-lists.ts';
 
 /** What the readers of sections share, whether these stand in a list or in running sentences. */
 
@@ -17,8 +18,22 @@ export interface ReadSections {
 export const SECTION = '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|divisions?|age groups?)';
 export const SECTIONS = '(?:sections|classes|categories|themes|topics|divisions|age groups)';
 /** Words that head a line about files or money, and name no section. */
-export const NOT_SECTION =
-  /^(?:max|min|how|(?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))|jpe?g|size|file|width|height|format|resolution|colou?r space|bits|longest|shortest|fee|tel|phone|quality|entries|images|number|pictures|works|limit|weight|ratio|dpi|ppi|version|round|closing|dead-?line|page|cost|prizes?|tickets?|members?|non-?members?|gold|silver|bronze|medals?|ribbons?|awards?|entry(?: (?:fee|per))|for|jury|judg\w*|total|altogether|overall|exhibition|results?|notification|opening|catalogue|(?:mon|tues|wednes|thurs|fri|satur|sun)day|january|february|march|april|june|july|august|september|october|november|december|rule|step|stage|sections?|class(?:es)?|categor(?:y|ies)|themes?(?! ["“])|names?|e-?mail|address|send|please|no|yes|all|any|each|every|in|up|you|we|if)\b/i;
+export const NOT_SECTION = new RegExp(
+  `^${oneOf`
+    max | min | how
+    (?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))
+    jpe?g | size | file | width | height | format | resolution | colou?r space | bits | longest | shortest | fee
+    tel | phone | quality | entries | images | number | pictures | works | limit | weight | ratio | dpi | ppi
+    version | round | closing | dead-?line | page | cost | prizes? | tickets? | members? | non-?members? | gold
+    silver | bronze | medals? | ribbons? | awards? | entry(?: (?:fee|per)) | for | jury | judg\w* | total
+    altogether | overall | exhibition | results? | notification | opening | catalogue
+    (?:mon|tues|wednes|thurs|fri|satur|sun)day | january | february | march | april | june | july | august
+    september | october | november | december | rule | step | stage | sections? | class(?:es)?
+    categor(?:y|ies) | themes?(?! ["“]) | names? | e-?mail | address | send | please | no | yes | all | any
+    each | every | in | up | you | we | if
+  `}\\b`,
+  'i',
+);
 
 const EACH = new RegExp(
   `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:of (?:them|these|those) )?(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:at (?:the )?most )?(?:(?:may|can|could|must) be (?:(?:entered|sent|submitted|uploaded) )?|(?:are|is) (?:allowed|permitted|accepted|possible|taken) )?(?:in|for|per|to) (?:either|(?:a|one|a single) (?:section|class|category|theme|topic)\\b|one of the (?:\\w+ )?${SECTIONS}|section\\b|class\\b|category\\b|theme\\b|each|every(?: one)?|both|the same|any(?: one)?)(?: of (?:the|these|those) (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme|topic)|per (?:section|class|category|theme|topic)|each\\b|in their own (?:section|class|category)|a section|in any one section)`,

@@ -1,3 +1,4 @@
+import { patterns } from './word-lists.ts';
 /** Words for the sides of a picture, and which side a number beside them belongs to. */
 
 export type Side = 'width' | 'height' | 'longEdge' | 'shortEdge';
@@ -7,13 +8,21 @@ export type SideSaid = Side | 'any';
 export const UNIT = '(?:px|pixels?|pix)';
 export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|in length|\\(w\\)|w\\b)';
 export const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
-const LONG =
-  /\b(?:in )?width or height\b|\bside length\b|\(long\)|\blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))|the long(?:er|est)\b(?! than| side| edge| dim)|(?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)|(?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)/i;
+const LONG = patterns`
+  \b(?:in )?width or height\b | \bside length\b | \(long\)
+  \blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))
+  the long(?:er|est)\b(?! than| side| edge| dim)
+  (?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)
+  (?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)
+`;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
 const ANY =
   /\b(?:(?:wider? (?:or|nor|and)|width (?:nor|and)) (?:high|higher|height|tall|taller|deep|deeper)|high(?:er)? (?:or|nor) wider?)\b|\b(?:either|any|no|neither|both|each|every|all)(?: of (?:the|its))?(?: (?:two|four))? (?:directions?|dimensions?|edges?|sides?|ways?)\b/i;
-const SHORT =
-  /\bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))|the short(?:er|est)\b(?! than| side| edge| dim)|(?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)/i;
+const SHORT = patterns`
+  \bshortest\b(?= (?:at (?:least|most)|min|max|no |not |up to))
+  the short(?:er|est)\b(?! than| side| edge| dim)
+  (?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)
+`;
 const WIDTH =
   /\b(?:wide|wider|narrower|width|in length|across|broad|(?:from )?left to right|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
 const HEIGHT =
@@ -58,18 +67,21 @@ export function sideAfter(after: string): SideSaid | undefined {
   return places.sort((a, b) => a[1] - b[1])[0]?.[0];
 }
 
+const SECOND_OF_RANGE =
+  /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|but|nor|-|–|—|\/|,)\s*(?:up to |(?:(?:and|but|nor) )?(?:a |the )?(?:max(?:imum)?|at most|(?:no |not )?(?:more|larger|bigger|longer|greater|wider|higher|taller) than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i;
+
 /** "1500 and 3000 pixels on the long edge": the side stands behind the second number and is meant for both. */
 export function sideAfterRange(after: string): SideSaid | undefined {
-  const second =
-    /^\s*(?:px\b|pixels?\b)?\s*(?:\((?:min|max)\w*\)|min\w*|max\w*)?\s*(?:and|to|but|nor|-|–|—|\/|,)\s*(?:up to |(?:(?:and|but|nor) )?(?:a |the )?(?:max(?:imum)?|at most|(?:no |not )?(?:more|larger|bigger|longer|greater|wider|higher|taller) than)\.?(?: of)? ?)?\d[\d.,]*\s*(?:px\b|pixels?\b)?\s*(?:\(?max\w*\)?)?/i.exec(
-      after,
-    );
+  const second = SECOND_OF_RANGE.exec(after);
   return second ? sideAfter(after.slice(second[0].length)) : undefined;
 }
 
 /** "Longest side 1500": nothing but pixels can be meant. */
-export const EDGE_JUST_BEFORE =
-  /\b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$|\b(?:width|height)(?: [a-z]+){1,4} (?:up to|at most|no more than|at least)\s*$|\b(?:wider|taller|higher|narrower|broader|longer|deeper) than $/i;
+export const EDGE_JUST_BEFORE = patterns`
+  \b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$
+  \b(?:width|height)(?: [a-z]+){1,4} (?:up to|at most|no more than|at least)\s*$
+  \b(?:wider|taller|higher|narrower|broader|longer|deeper) than $
+`;
 
 /** "180 mm wide at 300 dpi (2126 pixels)": the pixels of the side that was given on paper. */
 export function sideOnPaper(before: string): SideSaid | undefined {

@@ -3,6 +3,7 @@ import { ITEM_MARK, labelOf, OF_TEXT, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
+import { phrases } from './word-lists.ts';
 
 /**
  * Kinds of file under headings of any name: what stands under each of them describes a file whole (two and more of
@@ -57,8 +58,11 @@ const isForAll = ({ text, line }: Segment, before: Segment | undefined) =>
   FOR_ALL.test(text) && !(/^each (?:must|should|is|has)\b/i.test(text) && before?.line === line);
 
 /** Headings of other matters than a kind of file. */
-const OF_RULES =
-  /\b(?:glance|small print|short|brief|full(?! size)|summary|details|overview|page|checklist|essentials|guide|notes?|rules?|conditions|requirements|questions|dates?|calendar|help|tips?)\b/i;
+const OF_RULES = phrases`
+  glance | small print | short | brief | full(?! size) | summary | details | overview | page | checklist
+  essentials | guide | notes? | rules? | conditions | requirements | questions | dates? | calendar | help
+  tips?
+`;
 
 function headOf(
   segment: Segment,

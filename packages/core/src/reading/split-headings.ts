@@ -12,6 +12,7 @@ import {
 } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
+import { oneOf } from './word-lists.ts';
 
 /** Kinds of file under headings of their own: a line that names one, or a question about one. */
 
@@ -121,8 +122,14 @@ function kindNamed(heading: string): string | undefined {
 }
 
 /** "Both sets must …", "All files …": what holds for every kind. */
-export const FOR_ALL =
-  /^(?:both\b(?! (?:by|to|until|before)\b)|all (?:two|three|four) (?:in|as|must|should|are)\b|in (?:both|all|every|each) cases?\b|(?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b)/i;
+export const FOR_ALL = new RegExp(
+  `^${oneOf`
+    both\b(?! (?:by|to|until|before)\b) | all (?:two|three|four) (?:in|as|must|should|are)\b
+    in (?:both|all|every|each) cases?\b
+    (?:both|all|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
+  `}`,
+  'i',
+);
 
 const QUESTION = /^(?:Q[.:)]\s*)?(?<asked>[^?.]{3,110}\?)/;
 

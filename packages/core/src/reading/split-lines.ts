@@ -3,6 +3,7 @@ import { aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
+import { phrases } from './word-lists.ts';
 
 /** Kinds of file that each have a line, or the item of a list, of their own. */
 
@@ -88,9 +89,11 @@ function purposeOf(head: string): string | undefined {
 function isSized(head: string, own: string): boolean {
   return (
     /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) &&
-    !/\b(?:landscape|portrait|horizontal|vertical|upright|squares?|panoram\w*|colou?r|mono\w*|images?|pictures?|photos?|photographs?|round|now|before|old|new|projector|screen|maximum|minimum)\b/i.test(
-      head,
-    )
+    !phrases`
+      landscape | portrait | horizontal | vertical | upright | squares? | panoram\w* | colou?r | mono\w* | images?
+      pictures? | photos? | photographs? | round | now | before | old | new | projector | screen | maximum
+      minimum
+    `.test(head)
   );
 }
 

@@ -2,6 +2,7 @@ import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, SPEC } from './kind-words.ts';
 import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
+import { oneOf } from './word-lists.ts';
 
 /** Kinds of file that running sentences tell apart. */
 
@@ -185,8 +186,15 @@ export function splitWithin(segment: Segment): Segment[] {
 }
 
 /** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
-const ALSO_ASKED =
-  /^(?:for [^,.;]{3,40}?,? )?(?:(?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)|(?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)|please also (?:send|supply|include|provide|upload)|(?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?)(?: for| us| to| in| up)?\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\s*(?:[:,(.]| of | for | in | as | with ))/i;
+const ALSO_ASKED = new RegExp(
+  `^(?:for [^,.;]{3,40}?,? )?${oneOf`
+    (?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)
+    (?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)
+    please also (?:send|supply|include|provide|upload)
+    (?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?
+  `}(?: for| us| to| in| up)?\\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\\s*(?:[:,(.]| of | for | in | as | with ))`,
+  'i',
+);
 
 /** "Layout plan: a further JPEG, 1920 × 1280 pixels". */
 const ADDED_AS = /^(?<what>[A-Z][a-z]+(?: [a-z]+){0,2}): (?:an?|one) (?:further|additional|extra|second)\b/;

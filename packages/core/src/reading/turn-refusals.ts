@@ -1,13 +1,19 @@
 import { ITEM_MARK } from './kind-words.ts';
 import type { Segment } from './segments.ts';
+import { oneOf } from './word-lists.ts';
 
 /**
  * Lists of what is refused say every demand the other way round: "refused if it is less than 50 KB" asks for at least
  * 50 KB. The words that turn are replaced by their opposites of the same length, so places in the text stay true.
  */
 
-const HEAD =
-  /\b(?:refus\w*|reject\w*|returned|turned (?:down|away)|disqualif\w*|not (?:be )?(?:accepted|valid|opened)|fails?|sent back|rejection|refusal|discard\w*)\b[^.;:]{0,40}?(?:\b(?:if|when|where|because|are|which|that)\b[^.;:]{0,14})?:?\s*$/i;
+const HEAD = new RegExp(
+  `\\b${oneOf`
+    refus\w* | reject\w* | returned | turned (?:down|away) | disqualif\w*
+    not (?:be )?(?:accepted|valid|opened) | fails? | sent back | rejection | refusal | discard\w*
+  `}\\b[^.;:]{0,40}?(?:\\b(?:if|when|where|because|are|which|that)\\b[^.;:]{0,14})?:?\\s*$`,
+  'i',
+);
 /** "Files are refused if they are larger than 2 MB or not in sRGB." */
 const WITHIN =
   /\b(?:refused|rejected|returned|turned (?:down|away)|disqualified|not (?:be )?accepted|discarded|sent back)\b[^.;:]{0,12}\b(?:if|when|where)\b/i;

@@ -1,10 +1,19 @@
 import { ITEM_MARK } from './kind-words.ts';
 import type { Segment } from './segments.ts';
+import { oneOf } from './word-lists.ts';
 
 /** Lists under words that deny: "What we do not want", "Please avoid", "Must not". */
 
-const HEAD =
-  /\b(?:not|never|no)\b[^.\d]*\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\W*(?:(?:strictly )?(?:forbidden|prohibited)|not (?:allowed|permitted|wanted|accepted|welcome)|(?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?)|don['’]ts|unwanted|(?:(?:you|(?:the )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?|(?:what|things) (?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not) (?:want|like|accept|show|take|use|do|add))\s*[:.…]*$/i;
+const HEAD = new RegExp(
+  `\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
+    (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome)
+    (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
+    unwanted
+    (?:(?:you|(?:the )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
+    (?:what|things) (?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not) (?:want|like|accept|show|take|use|do|add)
+  `}\\s*[:.…]*$`,
+  'i',
+);
 const LONGEST_HEAD = 60;
 const LONGEST_ITEM = 100;
 
