@@ -1,57 +1,17 @@
+import { readWithoutDate } from './closing-without-date.ts';
+import { NOT_DEADLINE, STRONG } from './closing-words.ts';
 import { timeNear, withPlace, zoneAt } from './clock.ts';
 import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from './found.ts';
 import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
-import { oneOf, patterns, phrases } from './word-lists.ts';
+import { patterns } from './word-lists.ts';
 
 /** The entry deadline: date, time and zone, or a doubt about them. */
 
-/** Words that make a date the deadline, strongest first. */
-const STRONG = new RegExp(
-  `\\b${oneOf`
-    works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires) | moved {2,}to
-    (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
-    you have (?:time )?until | cut[- ]?off | copy date | entries (?:must|should|need to|have to|will|to)
-    final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
-    (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
-    (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
-    bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
-    (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
-    closed (?:for|to) entries
-    term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
-    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach
-    last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
-    end of (?:uploads?|entry|entries|submissions?)\b | open for entr(?:y|ies) until | limit date
-    limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
-    expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
-    needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby | at the (?:very )?latest
-    (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
-    entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
-    upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
-    \b(?:must|should|have to|need to) be (?:in|here|with us)\b
-  `}`,
-  'i',
-);
+/** Words that make a date the deadline where no stronger ones stand. */
 const WEAK =
   /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
-const NOT_DEADLINE = phrases`
-  goes? (?:live|online) | (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
-  early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
-  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
-  (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
-  hear from us | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
-  (?<!\bfor )judg(?:ing|ement|ed) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
-  notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
-  prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
-  refunds? | questions? | on show | long-?list | adopted | updated | issued | published | born
-  delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
-  hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)
-  return (?:them|the (?:cup|trophy|key)s?) | keep | printout | valid (?:until|till) | framed works
-  articles for | enrol\w* | pay | paid | payment | subscriptions? | sold | talk | workshop
-  taken (?:\w+ ){0,4}?(?:after|since|between|before)
-`;
-
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|(?:competition|contest|challenge) runs|acceptance|accepts?)\b/i;
@@ -164,7 +124,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
   const { text } = segment;
   // The day in a file's name closes nothing.
   const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
-  if (!stamps.length) return withoutDate(segment);
+  if (!stamps.length) return readWithoutDate(segment);
   const found: Found[] = [];
   for (const [i, stamp] of stamps.entries()) {
     const since = stamps[i - 1];
@@ -230,47 +190,5 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     });
   }
   // "The next evening is on 14 January, so let me have yours by the 10th."
-  return found.length ? found : withoutDate(segment);
-}
-
-/** "No later than two weeks before the meeting". */
-const BEFORE_A_DAY =
-  /\b(?:no later than|not later than|not less than|at least|clos(?:es?|ing)(?: (?:date|time))?|dead-?line|entries (?:must|should|close|reach|are due)|reach (?:the|me|us)|by|before|until|submitted|uploaded|sent|need)\b[^.;\d]{0,50}(?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m|p\.?m|hours|h|noon|midnight)?\.?,? )?(?:on )?(?:the )?((?:(?:at least )?(?:\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:(?:first|second|third|fourth|last) )?(?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|evening|day|week|month|meeting)|end)\b[^.;]{0,30}\b(?:before|preceding|of|in|prior to)\b[^.;]{0,40}\b(?:january|february|march|april|may|june|july|august|september|october|november|december|meeting|round|competition|judging|month|committee|session|match|draw|contest|exhibition|concert|event|show|opening|evening|appointment))/i;
-/** "By the 30th", "closes 14/3", "until the end of the month". */
-const A_DAY = patterns`
-  \b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec))
-  ^\W*when\b\W*((?:the )?(?:first|second|third|fourth|last) (?:mon|tues|wednes|thurs|fri|satur|sun)day (?:of|in) [a-z ]*month)
-  \b(?:by|before|until|till|dead-?line|clos(?:es|ing)|due)\b[^.;\d]{0,50}\b(\d{1,2}/\d{1,2})(?![\d/])
-  \b(?:by|before|until|till) (?:the )?((?:mon|tues|wednes|thurs|fri|satur|sun)day (?:after|following) the [a-z]+)
-  \b(?:by|before|until|till|on) (?:next |this |the coming )?(?:mon|tues|wednes|thurs|fri|satur|sun)day,? (?:that is )?the (\d{1,2}(?:st|nd|rd|th))\b(?!(?: of)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|next|the))
-  \b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}((?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)\b
-  \b(?:by|before|until|till) ((?:mid-?|the middle of |early |late )(?:january|february|march|april|may|june|july|august|september|october|november|december))\b(?! 20)
-  \b(?:by|before|until|till) ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|(?:january|february|march|april|may|june|july|august|september|october|november|december)))\b(?! 20)
-  \b(?:by|before|until|till) ((?:the )?(?:(?:first|second|third|fourth|last) Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))
-  \bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b
-  \b(?:closing|closes|deadline)(?: date)?\s*[:=–-]\s*((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b
-  \b(?:by|before|until|till) (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b
-  \b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:(?:mon|tues|wednes|thurs|fri|satur|sun)day|night|day|evening) before)\b
-  \b(?:by|before|until|till) (?:next |this |the coming |the following |the (?:first|second|third|fourth|last) )?((?:mon|tues|wednes|thurs|fri|satur|sun)day)\b(?!,? (?:\d|the))
-`;
-
-/** A deadline on a weekday or "before the meeting", of which only the organiser knows the date. */
-function withoutDate({ text: whole, start }: Segment): Found[] {
-  const text = whole.replace(/\((?!\d{1,2}\/\d{1,2}\))[^()]*\)/g, aside => ' '.repeat(aside.length));
-  const spoken = BEFORE_A_DAY.exec(text);
-  // "In by the 30th": the month is left out; "March 2027": the day.
-  const match = spoken ?? A_DAY.exec(text);
-  if (!match || NOT_DEADLINE.test(text.slice(0, match.index))) return [];
-  const words = match.slice(1).find(word => word !== undefined) ?? match[0];
-  const from = match.index + match[0].indexOf(words);
-  return [
-    {
-      field: 'closes',
-      value: null,
-      start: start + from,
-      end: start + from + words.length,
-      advice: false,
-      doubt: `'${words.trim()}' gives no date`,
-    },
-  ];
+  return found.length ? found : readWithoutDate(segment);
 }

@@ -10,6 +10,11 @@ describe('lists of words', () => {
     `).toBe('(?:dead-?line|last (?:day|date)|cut[- ]off)');
   });
 
+  it('takes up patterns within its lines', () => {
+    const day = oneOf`mon | tues`;
+    expect(oneOf`${day}day | by \d`).toBe('(?:(?:mon|tues)day|by \\d)');
+  });
+
   it('keeps phrases to whole words, in any letter case', () => {
     const word = phrases`press | print`;
     expect(word.test('Our PRESS')).toBe(true);

@@ -3,9 +3,12 @@
  * A line that begins with "# " tells what those below it are for. Letter case is never told apart.
  */
 
-/** A group of alternatives, to stand within a longer pattern. */
-export function oneOf({ raw }: TemplateStringsArray): string {
-  const alternatives = (raw[0] ?? '')
+/**
+ * A group of alternatives, to stand within a longer pattern.
+ * @param within patterns that stand within the lines
+ */
+export function oneOf({ raw }: TemplateStringsArray, ...within: string[]): string {
+  const alternatives = String.raw({ raw }, ...within)
     .split('\n')
     .filter(line => !/^\s*# /.test(line))
     .flatMap(line => line.split(' | '))
@@ -15,13 +18,13 @@ export function oneOf({ raw }: TemplateStringsArray): string {
 }
 
 /** Whole words and phrases, which begin and end where words do. */
-export function phrases(list: TemplateStringsArray): RegExp {
-  return new RegExp(`\\b${oneOf(list)}\\b`, 'i');
+export function phrases(list: TemplateStringsArray, ...within: string[]): RegExp {
+  return new RegExp(`\\b${oneOf(list, ...within)}\\b`, 'i');
 }
 
 /** Patterns as they are. */
-export function patterns(list: TemplateStringsArray): RegExp {
-  return new RegExp(oneOf(list), 'i');
+export function patterns(list: TemplateStringsArray, ...within: string[]): RegExp {
+  return new RegExp(oneOf(list, ...within), 'i');
 }
 
 /** The same pattern for every place where it fits. */

@@ -1,0 +1,48 @@
+import { oneOf, phrases } from './word-lists.ts';
+
+/** Words about days: which of them close the entry, and which are something else. */
+
+/** Words that make a date the deadline, strongest first. */
+export const STRONG = new RegExp(
+  `\\b${oneOf`
+    works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires) | moved {2,}to
+    (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
+    you have (?:time )?until | cut[- ]?off | copy date | entries (?:must|should|need to|have to|will|to)
+    final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
+    (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
+    (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
+    bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
+    (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
+    closed (?:for|to) entries
+    term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
+    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach
+    last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
+    end of (?:uploads?|entry|entries|submissions?)\b | open for entr(?:y|ies) until | limit date
+    limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
+    expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
+    needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby | at the (?:very )?latest
+    (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
+    entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
+    upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
+    \b(?:must|should|have to|need to) be (?:in|here|with us)\b
+  `}`,
+  'i',
+);
+
+/** Days of other things: the judging, the opening, a later stage. */
+export const NOT_DEADLINE = phrases`
+  goes? (?:live|online) | (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
+  early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
+  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
+  (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
+  hear from us | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
+  (?<!\bfor )judg(?:ing|ement|ed) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
+  notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
+  prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
+  refunds? | questions? | on show | long-?list | adopted | updated | issued | published | born
+  delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
+  hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)
+  return (?:them|the (?:cup|trophy|key)s?) | keep | printout | valid (?:until|till) | framed works
+  articles for | enrol\w* | pay | paid | payment | subscriptions? | sold | talk | workshop
+  taken (?:\w+ ){0,4}?(?:after|since|between|before)
+`;
