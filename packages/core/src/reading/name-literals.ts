@@ -119,6 +119,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
 
 /** The part that one piece names; several for words that run together, such as LastnameFirstname. */
 function partsOfPiece(piece: string): (string | undefined)[] {
+  // "[Section][Number]": brackets that touch hold a part each.
+  const bracketed = piece.match(/[[<{][^\]>}]*[\]>}]/g) ?? [];
+  if (bracketed.length > 1 && bracketed.join('') === piece) return bracketed.flatMap(partsOfPiece);
   const whole = partOfWord(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
   if (whole) return [whole];
   if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];

@@ -27,7 +27,7 @@ export const MARK = everywhere(phrases`
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
   sign(?:ed)? | initials | copyright | numbers? | address(?:es)? | words? | labels? | scale bars? | stamps?
-  (?<!crop )marks? | identity | identification | graphics
+  (?<!crop )marks? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))
 `);
@@ -84,7 +84,7 @@ export const YES = phrases`
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
   as you (?:like|wish|please) | do(?:es)? no harm | not a problem | no problem | no objection | can help
-  if you (?:like|wish|want) | free to (?:add|use|put|include)
+  if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes
 `;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED = patterns`

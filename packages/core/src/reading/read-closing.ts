@@ -120,6 +120,9 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
   return /\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate;
 }
 
+/** "Two weeks before the opening (3 July 2027) is the last day." */
+const SAID_LAST = /^\W{0,3}(?:is|as) (?:the|your) (?:very )?(?:last|final|closing) (?:day|date)\b/i;
+
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   const { text } = segment;
   // The day in a file's name closes nothing.
@@ -165,7 +168,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay;
     const span = { endsSpan, isEndOfSpan, isTooLate };
-    if (isOtherDay(clause, span) || isOfBooking(text, stamp)) continue;
+    const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
+    if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp)) continue;
     const isAlone =
       /:\s*(?:by|before|until|till|not later than)\s*(?:\w+day,? )?$/i.test(clause) ||
       (text.length < 60 &&

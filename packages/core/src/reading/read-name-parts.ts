@@ -44,7 +44,7 @@ export function readParts(
       }
       const joined = besideIt(only.part, segment.text, previous, naming.example);
       if (joined) naming.parts = joined;
-      else if (isNamedAfter(segment.text, naming.example)) naming.parts = [only.part];
+      else if (isNamedAfter(only.part, segment.text, naming.example)) naming.parts = [only.part];
       previous = only.part;
       if (!naming.parts) continue;
       claim('parts', segment, only.at, only.end);
@@ -215,6 +215,7 @@ const NAMED_AFTER = patterns`
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
   (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b
   \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)
   ^names?\s*[=:] | \bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b
   \b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b
   \b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b
@@ -231,11 +232,20 @@ const NAMED_AFTER = patterns`
 `;
 
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */
-function isNamedAfter(text: string, example: string | null): boolean {
+function isNamedAfter(part: string, text: string, example: string | null): boolean {
   const isSaid = NAMED_AFTER.test(text);
   const stem = (example ?? '').replace(/\.\w+$/, '');
   const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\b(?:number|date)\b/i.test(text);
-  return isSaid && (isNumber || !/[_-]| - /.test(stem));
+  return (
+    isSaid &&
+    (isNumber ||
+      (part === 'title' &&
+      !/\b(?:and|then|plus|followed|code|number|with (?:your|the))\b/i.test(
+        text.replace(/^.*\btitle\b/is, ''),
+      )
+        ? !/\d/.test(stem)
+        : !/[_-]| - /.test(stem)))
+  );
 }
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */

@@ -95,6 +95,7 @@ function readMark(segment: Segment): Found[] {
   for (const match of [...strong, ...weak]) {
     // "The name in the file name and nothing on the picture".
     if (!/^nothing/i.test(match[0]) && isOfFile(text, match.index)) continue;
+    if (IN_THE_SCENE.test(text.slice(0, match.index))) continue;
     const verdict = verdictOn(text, match.index, match[0]);
     if (verdict)
       return [
@@ -110,6 +111,9 @@ function readMark(segment: Segment): Found[] {
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
 }
+
+/** "Sponsors' logos" belong to what is photographed. */
+const IN_THE_SCENE = /\b(?:sponsors?['’]?s?|advertising) $/i;
 
 /** "Nothing about you should be visible in the picture". */
 const NOTHING_OF_YOU =

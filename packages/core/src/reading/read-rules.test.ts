@@ -18,6 +18,7 @@ const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'u
  * is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
+  ['12th-international-salon-castelmoro', 1],
   ['3rd-kestrel-coast-salon', 2],
   ['advice-first-print', 1],
   ['advice-from-the-judge', 3],
@@ -73,6 +74,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['gallery-two', 1],
   ['geological-society-figure-guide', 1],
   ['granite-review', 1],
+  ['green-lane-primary-badge', 1],
   ['greyscale-sundays', 4],
   ['greywater-annual-exhibition', 2],
   ['gruppo-alba-invitation', 2],
@@ -99,6 +101,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['knitting-circle-square', 2],
   ['korvale-circuit', 1],
   ['lantern-field-quarterly', 1],
+  ['lantern-street-gallery-open-call', 1],
   ['leavers-book', 1],
   ['line-from-the-verger', 1],
   ['maggie-saturday-week', 1],
@@ -122,8 +125,10 @@ const KNOWN_DIFFERENCES = new Map([
   ['northern-lichens', 1],
   ['norvale-nursing-entrance', 1],
   ['notes-from-the-projectionist', 1],
+  ['notes-on-files-for-the-annual', 1],
   ['observatory-astro-contest', 1],
   ['old-mill-exhibition', 2],
+  ['one-paragraph-from-the-curator', 2],
   ['open-studios-page-images', 3],
   ['openstudio', 1],
   ['oskeld-open-circuit', 2],

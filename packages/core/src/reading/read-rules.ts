@@ -130,6 +130,9 @@ function settle(reading: Reading, field: string, found: Found[], assign: (value:
 const commonOf = (groups: readonly Group[]) =>
   groups.filter(g => g.label === undefined).flatMap(g => g.segments);
 
+/** What may be asked of a print that no file is sent for: "Prints: mounted, no frames". */
+const ON_PAPER: ReadonlySet<string> = new Set(['border', 'watermark', 'eitherWay', 'orientation']);
+
 function readFiles(groups: readonly Group[], reading: Reading): void {
   const common = commonOf(groups);
   const labelled = groups.filter(g => g.label !== undefined);
@@ -150,7 +153,9 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
     return { label, own, found: [...said, ...shared] };
   });
   // "Prints: only on demand, 30 x 45 cm": what nothing is asked of is no file.
-  const asked = labelled.length ? read.filter(({ found }) => found.length) : read;
+  const isOnPaper = ({ label, own }: (typeof read)[number]) =>
+    /\bprints?\b/i.test(label ?? '') && own.found.every(f => ON_PAPER.has(f.field));
+  const asked = labelled.length ? read.filter(kind => kind.found.length && !isOnPaper(kind)) : read;
   asked.forEach(({ label, own, found }, index) => {
     const deliverable = noDeliverable(label ?? null);
     fill(deliverable, found, own, index, asked.length > 1, reading);

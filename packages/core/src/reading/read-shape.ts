@@ -96,7 +96,7 @@ const SWAP = new RegExp(
     (?:may|can|to) be (?:reversed|turned|rotated) | or turned (?:round |over )?for (?:upright|portrait|vertical)
     figures (?:are )?reversed | reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)
     in either orientation | (?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction
-    (?<=\d ?(?:px|pixels)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
+    (?<=^|\d ?(?:px|pixels)?(?: at (?:least|most)| minimum| maximum| min\.?| max\.?)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
     (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
     (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
     whichever way (?:round|up) | change places | (?:inter)?exchanged | rotate the figures for
@@ -128,6 +128,7 @@ const ONE_WAY = new RegExp(
     `^\\W*(?:everything|all) (?:in )?${WAY}${FORM}?[.!]?$`,
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
+    `, ${WAY}${FORM}?,? that is\\b`,
     `\\b(?:choose|pick|use|bring|take) (?:(?:an?|your|one|only) )?${PICTURES} in ${WAY}${FORM}`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
   ].join('|'),
@@ -135,7 +136,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all) |[,;:(•]\\s*|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all) |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(

@@ -137,7 +137,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality\b\D{0,25}\b(\d{1,2})(?: or (?:more|above|better|higher|over))?\s*(?:out of|of|\/)\s*(10|12|100)\b/i,
+      /\bquality\b\D{0,25}\b(\d{1,2})(?: or (?:more|above|better|higher|over))?\s*\(?(?:out of|of|\/)\s*(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
   },
   {

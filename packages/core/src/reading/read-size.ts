@@ -19,7 +19,7 @@ const NOT_OURS = new RegExp(
     created automatically | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
-    (?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
+    (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
     the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)

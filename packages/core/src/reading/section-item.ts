@@ -16,21 +16,23 @@ export interface SectionItem {
 const BULLET = /^(?:[-+*•–·▪]|and\b|the\b)\s*/;
 const CALLED = new RegExp(`^${SECTION}\\s+(?=(?:[A-Z]{1,3}\\d?|\\d{1,3}|[a-h])(?:\\W|$))`, 'i');
 const CODE_BEFORE =
-  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}\d?)\s{2,}|(?<spaced>\d{1,3}|[A-Z]\d)\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
+  /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}(?:-[A-Z]{1,2})?\d?)\s{2,}|(?<spaced>\d{1,3}|[A-Z]\d)\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(
-  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
+  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}|series|sets?|panels?))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
   'i',
 );
 const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
 const A_CODE = /^(?:(?:code|section|class) )?(?<code>[A-Z][A-Z\d]{0,4}|[A-Z]{2,4} [A-Z][a-z]+|\d{1,2})$/;
 const A_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“” –-]{1,44}$/u;
+/** Behind "Class 64" a name may be longer: "Children's class (under 12): My favourite creature". */
+const A_CALLED_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“”() –-]{1,64}$/u;
 /** Figures in a name are ages; a colon stands in it only behind the word "class". */
 const FIGURE = /\d(?<!\b(?:under|over)[- ]\d{1,2})/i;
 /** A sentence is no name. */
 const A_SENTENCE =
-  /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
+  /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
 
 /** A limit at the end; one within an aside belongs to that: "(3 images joined in one file)". */
 function limitBehind(text: string): RegExpExecArray | undefined {
@@ -89,7 +91,13 @@ export function sectionItem(written: string): SectionItem | undefined {
   // "Series - maximum 2 (each of 3 to 6 photographs)".
   rest = rest.replace(/(?<=\d)\s*\((?:each|with|of) [^()]*\)$/i, '');
   // "Series - 1 series of 4 to 6 photographs".
-  rest = rest.replace(/(?<=\b(?:series|sets?|panels?|portfolios?)) of \d+(?: (?:to|-|–) \d+)? [a-z]+$/i, '');
+  rest = rest.replace(
+    new RegExp(
+      `(?<=\\b(?:series|sets?|panels?|portfolios?)) of (?:${COUNT})(?: (?:to|-|–) (?:${COUNT}))? [a-z]+(?=\\)?$)`,
+      'i',
+    ),
+    '',
+  );
   const limited = limitBehind(rest);
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;
@@ -98,7 +106,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   for (let bracket = BRACKET_BEHIND.exec(rest); bracket; bracket = BRACKET_BEHIND.exec(rest)) {
     const inner = bracket.groups?.['inner'] ?? '';
     const own = A_CODE.exec(inner)?.groups?.['code'];
-    if (own !== undefined && !/^\d/.test(own)) {
+    // "Section A: Open Colour (PID Colour)" has its code in front.
+    if (own !== undefined && !/^\d/.test(own) && !(code !== null && own.includes(' '))) {
       code = own;
       isCodedBehind = true;
     } else aside = inner;
@@ -109,7 +118,12 @@ export function sectionItem(written: string): SectionItem | undefined {
     .replace(/[\s:–—,-]+$/, '')
     .replace(/\s(?:section|class|category)$/i, '')
     .replace(/^[“"](.*)[”"]$/, '$1');
-  if (!A_LABEL.test(label) || NOT_SECTION.test(label) || label.split(/\s+/).length > 8) return undefined;
+  if (
+    !(called ? A_CALLED_LABEL : A_LABEL).test(label) ||
+    NOT_SECTION.test(label) ||
+    label.split(/\s+/).length > 8
+  )
+    return undefined;
   if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called && !isCodedBehind))
     return undefined;
   const limit = limited?.groups?.['n'];

@@ -50,8 +50,11 @@ const ARE_THE = new RegExp(
 
 /** "Section limits: Nature 4, Open 4." */
 const ROW = new RegExp(
-  `^(?:[A-Z][a-z ]+: )?(?<row>${LABEL} \\d{1,2}(?:(?:,| and|;) ${LABEL} \\d{1,2})+)\\.?$`,
+  `^(?<head>[A-Z][a-z ]+: )?(?<row>${LABEL} \\d{1,2}(?:(?:,| and|;) ${LABEL} \\d{1,2})+)(?: \\([^()]*\\))?\\.?$`,
 );
+
+/** "Entries: Colour 4, Mono 2." */
+const OF_ENTRIES = /^(?:entr(?:y|ies)|limits?|how many|numbers?|images|pictures)\b/i;
 
 /** "No more than three in either Coast or Hills." */
 const IN_EITHER = new RegExp(
@@ -67,8 +70,8 @@ export function readMentions(segments: readonly Segment[]): ReadSections | undef
     if (items) return inOne(segment, sectionsOf(items));
     const { n, a, b } = IN_EITHER.exec(text)?.groups ?? {};
     if (a && b) return inOne(segment, [sectionOf({ label: a, n }), sectionOf({ label: b, n })]);
-    const row = ROW.exec(text)?.groups?.['row'];
-    if (row && new RegExp(`\\b${SECTION}\\b`, 'i').test(text)) {
+    const { row, head = '' } = ROW.exec(text)?.groups ?? {};
+    if (row && (new RegExp(`\\b${SECTION}\\b`, 'i').test(text) || OF_ENTRIES.test(head))) {
       const pairs = [...row.matchAll(new RegExp(`(?<label>${LABEL}) (?<n>\\d{1,2})`, 'g'))];
       return inOne(
         segment,

@@ -7,7 +7,7 @@ import { SECTIONS } from './section-words.ts';
 /** What tells a section from the others of its list. */
 export const nameOf = ({ label, aside }: SectionItem) => `${label} (${aside})`;
 
-const LETTERED = /(?<![\w(])\(?(?:[A-Ha-h]|\d{1,2})[).:]\s*(?=[A-Z])/g;
+const LETTERED = /(?<![\w(])\(?(?:[A-Ha-h]|\d{1,2}|I{1,3}|IV|VI{0,3})[).:]\s*(?=[A-Z])/g;
 
 /** Cuts a list at its letters, semicolons, slashes, dashes or commas, whichever it has first in this order. */
 function piecesOf(list: string): string[] {

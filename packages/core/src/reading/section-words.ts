@@ -35,8 +35,10 @@ export const NOT_SECTION = new RegExp(
   'i',
 );
 
+/** "Four images in each round" limits no section. */
+const OCCASION = '(?:round|month|meeting|heat|evening|season|league|competition|match|year)\\b';
 const EACH = new RegExp(
-  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:of (?:them|these|those) )?(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:at (?:the )?most )?(?:(?:may|can|could|must) be (?:(?:entered|sent|submitted|uploaded) )?|(?:are|is) (?:allowed|permitted|accepted|possible|taken) )?(?:in|for|per|to) (?:either|(?:a|one|a single) (?:section|class|category|theme|topic)\\b|one of the (?:\\w+ )?${SECTIONS}|section\\b|class\\b|category\\b|theme\\b|each|every(?: one)?|both|the same|any(?: one)?)(?: of (?:the|these|those) (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme|topic)|per (?:section|class|category|theme|topic)|each\\b|in their own (?:section|class|category)|a section|in any one section)`,
+  `\\b(?:up to|max(?:imum)?(?: of)?|no more than|not more than|at most|limit(?:ed to)?|limit of)?\\s*(${COUNT})(?:\\s*\\(\\d+\\))?\\s*(?:${THINGS})?\\s*(?:of (?:them|these|those) )?(?:(?:per|a|from each) (?:member|author|entrant|person|photographer|exhibitor|participant|competitor|child) )?(?:(?:at (?:the )?most )?(?:(?:may|can|could|must) be (?:(?:entered|sent|submitted|uploaded) )?|(?:are|is) (?:allowed|permitted|accepted|possible|taken) )?(?:in|for|per|to) (?:either|(?:a|one|a single) (?:section|class|category|theme|topic)\\b|one of the (?:\\w+ )?${SECTIONS}|section\\b|class\\b|category\\b|theme\\b|(?:each|every(?: one)?)(?! (?:${OCCASION}))|both|the same|any(?: one)?)(?: of (?:the|these|those) (?:\\w+ )?${SECTIONS})?(?: section| class| category| theme)?|per (?:member|person|author|entrant) (?:per|in each|for each) (?:section|class|category|theme|topic)|per (?:section|class|category|theme|topic)|each\\b|in their own (?:section|class|category)|a section|in any one section)`,
   'i',
 );
 

@@ -3,6 +3,7 @@ import type { Found } from './found.ts';
 import { readClosing } from './read-closing.ts';
 import type { Question } from './reading.ts';
 import type { Segment } from './segments.ts';
+import { patterns } from './word-lists.ts';
 
 /** One deadline out of all the days and hours that the sentences of a text give. */
 export interface SettledClosing {
@@ -25,7 +26,7 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
   // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
   const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
-  let closes = withHour(fullest.value as string | null, segments);
+  let closes = withHour(fullest, segments);
   const questions: Question[] = [];
   if (fullest.doubt)
     questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
@@ -73,15 +74,24 @@ function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Ques
 }
 
 /** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */
-function withHour(day: string | null, segments: readonly Segment[]): string | null {
+function withHour({ value, start }: Found, segments: readonly Segment[]): string | null {
+  const day = value as string | null;
   if (day?.length !== 10) return day;
-  for (const { text } of segments) {
-    const named = ON_THAT_DAY.exec(text);
-    const time = named ? timeNear(text, named.index, named.index) : undefined;
+  const own = segments.findIndex(s => s.start <= start && start < s.start + s.text.length);
+  for (const [i, { text }] of segments.entries()) {
+    const named = ON_THAT_DAY.exec(text) ?? (i === own + 1 ? CLOSES_AT.exec(text) : null);
+    const at = named ? named.index + (named[0].endsWith(' at ') ? named[0].length : 0) : 0;
+    const time = named ? timeNear(text, at, at) : undefined;
     if (time) return `${day}T${time.clock}${time.zone}`;
   }
   return day;
 }
 
-const ON_THAT_DAY =
-  /\bon (?:the (?:closing (?:date|day)|deadline(?: day)?)|that (?:day|date)|the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b))/i;
+const ON_THAT_DAY = patterns`
+  \bon the (?:(?:closing|last|final) (?:date|day)|deadline(?: day)?)
+  \bon that (?:day|date)
+  \bon the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b)
+`;
+/** "The form shuts at 18:00", right behind the day. */
+const CLOSES_AT =
+  /^\W*(?:it|(?:the|our) (?:[\w-]+ )?(?:page|form|portal|site|system|server|link|upload|counter|desk))\b[^.;\d]{0,30}\b(?:shuts?|closes?|closed|(?:switched|turned) off|goes offline|ends?)\b[^.;\d]{0,16} at /i;
