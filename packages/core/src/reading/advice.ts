@@ -29,7 +29,7 @@ const ADVICE = phrases`
   best results | it is best to | most faithful | (?:looks?|works?) (?:best|good)
   works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
   (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best)
-  (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and)
+  (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and| for (?:an?|the) (?:first|initial))
   (?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)
 `;
 /** "Better: …". */

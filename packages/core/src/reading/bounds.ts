@@ -55,6 +55,8 @@ export function boundOf(before: string, rest: string): Bound {
   if (REFUSED_BEFORE.test(near)) return OVER.test(near) ? 'max' : 'min';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
+  // "Small ones (less than 2000 pixels on the long side) cannot be used."
+  if (BRACKETED_UNDER.test(before) && REFUSED_BEHIND_BRACKET.test(after)) return 'min';
   // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.
   const subject = before.slice(Math.max(0, before.length - FARTHEST)).replace(ALTERNATIVE_BEFORE, '');
   const said = after.slice(0, FARTHEST).replace(ALTERNATIVE_AFTER, '');
@@ -84,6 +86,10 @@ const REFUSED_AFTER = new RegExp(
   `}\\b`,
   'i',
 );
+
+const BRACKETED_UNDER = new RegExp(`\\((?:i\\.?e\\.?,? |those |that is,? )?${LESS}(?: than)? $`, 'i');
+const REFUSED_BEHIND_BRACKET =
+  /^[^.;,()]{0,40}\)\s*(?:will not|cannot|can['’]t|(?:will be|are|is) (?:not|refused|rejected|returned|deleted|sent back|(?:of )?no use|useless))\b/i;
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =

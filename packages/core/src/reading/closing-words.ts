@@ -43,6 +43,6 @@ export const NOT_DEADLINE = phrases`
   delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
   hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)
   return (?:them|the (?:cup|trophy|key)s?) | keep | printout | valid (?:until|till) | framed works
-  articles for | enrol\w* | pay | paid | payment | subscriptions? | sold | talk | workshop
+  articles for | enrol\w* | pay | paid | payments? | subscriptions? | sold | talk | workshop
   taken (?:\w+ ){0,4}?(?:after|since|between|before)
 `;

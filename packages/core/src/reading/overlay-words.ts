@@ -9,7 +9,7 @@ export const BORDER = everywhere(phrases`
   bordered | borders? | key ?lines? | framelines? | edgings? | margins? | passe-?partouts?
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
-  borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
+  strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
   (?<!\b(?:original|full|whole|entire|uncropped) )frames?(?! (?:rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
 `);
 /** What lies on a picture wherever it is spoken of. */
@@ -53,7 +53,7 @@ export const ON_PICTURE = new RegExp(
 );
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
 export const NOT_ON_PICTURE = phrases`
-  file ?-?names? | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
+  file ?-?names? | data of the file | in the name | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
   e-?mail | message | subject line | entry form | envelope | back of | title of
   name (?:each|the|your|all|every|them|it) | pdf | document
   no (?:spaces?|accents?|umlauts?|special characters) (?:and|or)

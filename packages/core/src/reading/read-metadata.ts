@@ -13,7 +13,7 @@ const PLACE = phrases`
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
   (?<=\bcopyright,? (?:and|or) )location | position data
-  (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file))
+  (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   position(?= (?:(?:must|should|has to) be|where|at which)) | co-?ordinates
 `;
 /** A note about the place, and not a line of the entry form. */
@@ -22,7 +22,7 @@ const OF_NOTES =
 const WHO =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|names?|credit(?: yourself)?)\b/gi;
 const FIELD =
-  /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) in(?:side)? the file(?! ?-?name))\b/i;
+  /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) (?:in(?:side)?|of) the file(?! ?-?name))\b/i;
 /** Names that stand on the picture or in the file's name are no notes. */
 const NOT_A_NOTE =
   /\b(?:file ?-?names?|on the (?:picture|image|photo\w*|work)|in the (?:e-?mail|subject))\b/i;
@@ -85,6 +85,9 @@ const NAME_NOT_THERE =
 /** "Make sure the file does not reveal where it was taken." */
 const TELLS_WHERE =
   /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b/i;
+/** "Keep your name out of the picture but put it into the IPTC fields." */
+const PUT_IT =
+  /\byour name\b[^.;]*\bput it\b[^.;]{0,24}\b(?:in|into|in to) (?:the |its )?(?:iptc|metadata|exif|copyright|author|creator)\b/i;
 /** "Nothing about you should be visible in the file's properties." */
 const OF_YOU_IN_FILE =
   /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b|\bnothing in the (?:metadata|exif|iptc|file)\b[^.;]{0,10}\b(?:name|identify|tell|reveal|show)s?\b[^.;]{0,16}\b(?:you|author|photographer|artist|maker)\b/i;
@@ -155,6 +158,8 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
 }
 
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const put = PUT_IT.exec(text);
+  if (put) return [at(segment, 'metadata.author', 'required', put)];
   const there = before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null;
   if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
   const isBehindNotes =

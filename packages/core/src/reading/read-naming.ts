@@ -18,7 +18,7 @@ const ABOUT_NAMES = phrases`
   (?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?
   naming | name convention | ^names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
   \bgiven a name\b | \bgive (?:each|every|the|your|all) files? (?:the|a) names?\b
-  (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named) after
+  (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named)
   (?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according) | rename files
   spaces? in (?:the |a )?(?:file ?)?names? | must be (?:named|called|titled)
   \btheir names? (?:no|is|are|up to)\b | files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b
@@ -132,11 +132,14 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
 function isBeforeExample(segments: readonly Segment[], index: number): boolean {
   const next = segments[index + 1]?.text ?? '';
   return (
-    /^(?:an )?(?:example\s*:|for example\b|e\.g\.)/i.test(next) &&
+    (/^(?:an )?(?:example\s*:|for example\b|e\.g\.)/i.test(next) || isNameAlone(next)) &&
     showsName(next) &&
     partsNamed(segments[index]?.text ?? '').length >= 2
   );
 }
+
+/** A line that holds a file's name and nothing more. */
+const isNameAlone = (text: string) => namesIn(text).some(m => m[0].length >= text.trim().length);
 
 /** "Use the format YEAR_SURNAME_TITLE." */
 function isPattern(text: string): boolean {

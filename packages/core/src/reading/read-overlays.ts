@@ -145,7 +145,7 @@ function isOfFile(text: string, index: number): boolean {
   const end = text
     .slice(index)
     .search(
-      /[,;:]|\.\s|\s[-–—]\s|\b(?:or|nor|and) (?:in |on )?(?:the |its |their )?(?:metadata|exif|iptc|file ?-?names?)\b/i,
+      /[,;:]|\.\s|\s[-–—]\s|\b(?:or|nor|and) (?:in |on )?(?:the |its |their )?(?:metadata|exif|iptc|file ?-?names?|data of)\b/i,
     );
   const start =
     Math.max(...[',', ';', ':', '. ', ' - ', ' – '].map(mark => text.lastIndexOf(mark, index))) + 1;

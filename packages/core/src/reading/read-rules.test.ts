@@ -71,6 +71,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['friendly-faq-print', 1],
   ['gable-end-monthly-mail', 1],
   ['gallery-letter', 3],
+  ['gallery-shop-listing-pictures', 1],
   ['gallery-two', 1],
   ['geological-society-figure-guide', 1],
   ['granite-review', 1],
@@ -188,12 +189,14 @@ const KNOWN_DIFFERENCES = new Map([
   ['upload-form-fields', 4],
   ['vardo-portrait-prize', 1],
   ['venue-listing-gallery', 1],
+  ['village-in-bloom-photo-class', 2],
   ['vineyard-label-contest', 2],
   ['visa-desk-photo', 2],
   ['visa-online-tarrendal', 1],
   ['wallcal', 2],
   ['wedding', 1],
   ['what-i-ask-of-you', 5],
+  ['what-the-hospital-trust-needs', 2],
   ['whitechurch-print-fair', 1],
   ['wildlife-award', 2],
   ['window-display', 1],
@@ -224,7 +227,7 @@ describe('the example texts', () => {
       expect(start).toBeLessThanOrEqual(end);
     }
     const size = reading.claims.find(c => c.field === 'bytesMax');
-    if (size) expect(text.slice(size.start, size.end)).toMatch(/\d|\b(?:half|one|two|three|four|five)\b/);
+    if (size) expect(text.slice(size.start, size.end)).toMatch(/\d|\b(?:half|an?|one|two|three|four|five)\b/);
   });
 
   it.each(names)('%s becomes rule sheets that can be used', name => {

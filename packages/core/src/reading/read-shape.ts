@@ -140,7 +140,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)${FORM}? ${PICTURES} (?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed)\\b(?! (?:on|at|in|with|larger|if|unless|as))|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
@@ -167,7 +167,7 @@ const UPRIGHT_TOO = patterns`
   \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
   \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
   \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
-  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|fit (?:in|into|inside|within) the same)
+  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|fit (?:in|into|inside|within) the same)
   \ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b
   \bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)
   \b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)

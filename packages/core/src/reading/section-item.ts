@@ -98,6 +98,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     ),
     '',
   );
+  // "8 prints per club (monochrome or colour)".
+  rest = rest.replace(/(?<=\d [^()]{3,40})\s*\([^()\d]*\)$/, '');
   const limited = limitBehind(rest);
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;

@@ -12,13 +12,16 @@ import type { Group } from './group.ts';
 /** What tells two files of one picture apart. */
 const CONTRAST =
   'large|larger|big|bigger|small|smaller|main|mobile|desktop|first|second|other|web|print|printing|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full|full-size|whole|reduced';
+/** What needs no article in front: "Low-resolution JPEGs are enough for a first look. Full-size files …" */
+const BARE =
+  'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection';
 /** Nouns that name a kind of file by themselves. */
 const KIND =
   'signature|thumbnail|banner|cover|logo|avatar|portrait|panorama|preview|detail|head ?shot|photograph|photo';
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -40,7 +43,9 @@ export function splitSubjects(segments: readonly Segment[]): Group[] | undefined
   const areApartAll = groups.every((a, i) =>
     groups.slice(i + 1).every(b => areApart(a.facts, b.facts, true)),
   );
-  if (!areApartAll || groups.some(g => !g.segments.some(s => A_MEASURE.test(s.text)))) return undefined;
+  const isMeasured = (g: (typeof groups)[number]) =>
+    g.facts.has('ppi') || g.segments.some(s => A_MEASURE.test(s.text));
+  if (!areApartAll || !groups.every(isMeasured)) return undefined;
   return [
     { label: undefined, segments: clauses.filter(c => c.kind === undefined) },
     ...groups.map(({ label, segments: own }) => ({
@@ -67,7 +72,13 @@ function clausesOf(segment: Segment): Clause[] {
     return [{ ...segment, kind: undefined }];
   const starts = [...text.matchAll(SUBJECT)].map(({ index, 0: written, groups }) => ({
     at: index + (written.length - written.replace(/^[,;:]?\s*/, '').length),
-    kind: (groups?.['contrast'] ?? groups?.['kind'] ?? groups?.['code'] ?? '').toLowerCase(),
+    kind: (
+      groups?.['contrast'] ??
+      groups?.['bare'] ??
+      groups?.['kind'] ??
+      groups?.['code'] ??
+      ''
+    ).toLowerCase(),
   }));
   const [first] = starts;
   if (!first) return [{ ...segment, kind: undefined }];
@@ -77,7 +88,8 @@ function clausesOf(segment: Segment): Clause[] {
   const clauses = starts.map(({ at, kind }, i) => {
     const from = i === 0 && isLead ? 0 : at;
     const own = text.slice(from, starts[i + 1]?.at);
-    if (i > 0 && !A_VERB.test(own))
+    // "A web file (JPEG, under 500 KB) and a press file (TIFF, 300 ppi)" says the whole of each in brackets.
+    if (i > 0 && !A_VERB.test(own) && !/^[^,;:(]{0,40}[(:]/.test(own))
       return { ...segment, kind, text: withoutFigures(text.slice(0, from)) + own };
     return { ...segment, kind, start: segment.start + from, text: own };
   });
