@@ -15,6 +15,7 @@ const SHAPES: Readonly<Record<string, string>> = {
   year: '(?:19|20)\\d\\d|\\d\\d',
   month: '(?:19|20)\\d\\d-\\d\\d|\\d\\d?|[A-Za-z][a-z]{2,8}|[A-Z]{3}',
   deliverable: '[A-Za-z]{3,12}',
+  'catalogue number': '[A-Za-z]{0,4}\\d{1,12}(?:[-.]\\d{1,6}){0,2}[A-Za-z]{0,2}',
   date: '(?:19|20)\\d\\d-?\\d\\d-?\\d\\d|\\d\\d-?\\d\\d-?(?:19|20)?\\d\\d',
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */

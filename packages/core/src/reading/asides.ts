@@ -84,7 +84,7 @@ const NEVER_OURS: readonly RegExp[] = [
 
 /** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
 const REPLACED: readonly RegExp[] = [
-  /\b(?=from )(?<=\b(?:raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
+  /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\((?:was|were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
   // "Roughs (JPEG, any size) by 18 January" come before the files.

@@ -48,7 +48,7 @@ export const TELLS_WHOSE = new RegExp(
 
 /** That a mark is on a picture: "on the image", "images must not bear", "visible", "in the corner". */
 export const ON_PICTURE = new RegExp(
-  `\\boff (?:it|them)\\b|\\b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\\b|\\b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\\b|\\bvisible\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
+  `\\boff (?:it|them)\\b|\\b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\\b|\\b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\\b|\\bvisible\\b|\\bburn(?:t|ed) in\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
   'i',
 );
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */

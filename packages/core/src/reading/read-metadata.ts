@@ -170,7 +170,7 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
     (PAIR_ALONE.test(text) &&
       /\b(?:blank|empty|filled|complete|delete|remove|clear)\b/i.test(text) &&
       !/\bform\b/i.test(text)) ||
-    (isBehindNotes && (PAIR_ALONE.test(text) || NO_PAIR.test(text)));
+    (isBehindNotes && (PAIR_ALONE.test(text) || NO_PAIR.test(text) || FILL_IN.test(text)));
   if (!isAbout) return [];
   for (const who of text.matchAll(WHO)) {
     const part = partAt(text, who.index);
@@ -181,7 +181,7 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
       PAIR_ALONE.test(part) ||
       YOU_TOO.test(part) ||
       (before !== undefined && NOTES.test(before.text)) ||
-      (isBehindNotes && NO_PAIR.test(text)) ||
+      (isBehindNotes && (NO_PAIR.test(text) || FILL_IN.test(text))) ||
       (NOTES.test(text) && /\bnot (?:be )?(?:included|present|contained|there|given)\b/i.test(part));
     const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
     if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
@@ -207,6 +207,9 @@ const PAIR_ALONE =
 /** "No author, no copyright line" behind a sentence about notes. */
 const NO_PAIR =
   /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:author|name|copyright)\s*:\s*(?:no|none|(?:must be |has to be |to be )?(?:empty|blank|removed|deleted))\b/i;
+/** "Fill in creator, species and locality" behind a sentence about notes. */
+const FILL_IN =
+  /^\W*(?:please )?(?:fill in|complete|add|enter)\b[^.;]{0,20}\b(?:author|creator|artist|photographer|copyright)\b/i;
 /** "Remove GPS data and your name." */
 const YOU_TOO =
   /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;

@@ -144,7 +144,7 @@ function inOrder(described: readonly PartSaid[], text: string): readonly PartSai
   const [first, second] = described;
   const isTurned =
     described.length === 2 &&
-    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b/i.test(
+    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b|\b(?:after|behind) your $/i.test(
       text.slice(first?.end, second?.at),
     );
   return isTurned ? described.slice().reverse() : described;

@@ -52,6 +52,10 @@ const OF_NOTES = /\bwithout\b[^.;]*\b(?:iptc|metadata|exif)\b/i;
 /** "Wider borders will be removed" lets others be. */
 const OF_WIDER = /\b(?:wider|thicker|broader|larger|heavier|other) $/i;
 
+/** "20 x 20 cm including the frame", "do not crop the margins" of an old print. */
+const OF_PAPER =
+  /\b(?:including|with) (?:the|its) $|(?:\bnot|\bnever|n['’]t) (?:crop|trim|cut)\b(?! marks)[^.;]{0,12}$/i;
+
 /** "On the picture: nothing. Around the picture: nothing." */
 function readNone(segment: Segment): Found[] {
   const match =
@@ -72,7 +76,7 @@ function readBorder(segment: Segment): Found[] {
   const isOfOther =
     ON_WALL.test(text) || (/\b(?:wider|thicker|broader) than\b/i.test(text) && !YES.test(text));
   for (const match of [...text.matchAll(BORDER)].slice(0, MOST_THINGS)) {
-    if (OF_WIDER.test(text.slice(0, match.index))) continue;
+    if (OF_WIDER.test(text.slice(0, match.index)) || OF_PAPER.test(text.slice(0, match.index))) continue;
     const verdict = isLimited ? 'allowed' : isOfOther ? undefined : verdictOn(text, match.index, match[0]);
     if (verdict) found.push(at(segment, 'border', verdict, match));
   }

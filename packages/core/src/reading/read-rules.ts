@@ -111,7 +111,10 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
   const own = total.filter(isGrouped);
   // "Project image: one image … Additional images: up to five" gives a number to each.
   if (groups.some(g => /\b(?:additional|further|extra)\b/.test(g.label ?? '')) && own.length > 1) return [];
-  return groups.length > 2 && own.every(f => f.value === 1) ? [] : own;
+  // "One portrait and one action picture" counts the kinds.
+  const kinds = groups.filter(g => g.label !== undefined).length;
+  const countsKinds = own.every(f => f.value === 1 || (f.value === kinds && kinds > 1));
+  return groups.length > 2 && countsKinds ? [] : own;
 }
 
 function settle(reading: Reading, field: string, found: Found[], assign: (value: unknown) => void): void {

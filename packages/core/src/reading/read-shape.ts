@@ -129,6 +129,7 @@ const ONE_WAY = new RegExp(
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
     `, ${WAY}${FORM}?,? that is\\b`,
+    `(?<!\\bpdf\\b[^.;]{0,20})\\b${WAY} A[2-6]\\b`,
     `\\b(?:choose|pick|use|bring|take) (?:(?:an?|your|one|only) )?${PICTURES} in ${WAY}${FORM}`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,
   ].join('|'),
@@ -163,6 +164,9 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
+/** "If it is taller than it is wide, only the 1200 matters." */
+const ONLY_HEIGHT =
+  /\b(?:taller|higher) than (?:it is |they are )?wide\b[^.;]{0,30}\b(?:only (?:the )?(?:height|\d+)|height (?:alone )?(?:counts|matters))/i;
 const UPRIGHT_TOO = patterns`
   \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
   \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
@@ -224,6 +228,7 @@ export function readEitherWay(segment: Segment): Found[] {
     onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     BOTH_ALIKE.exec(text) ??
+    ONLY_HEIGHT.exec(text) ??
     (/\d|height|exceed|limits?|same (?:applies|for)|\bapplies\b|\bfit\b/i.test(text)
       ? UPRIGHT_TOO.exec(text)
       : null);

@@ -20,6 +20,7 @@ const NOT_OURS = new RegExp(
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
+    \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
     the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)

@@ -38,8 +38,29 @@ const OF_PAPERS =
   /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b[^.;,\d]{0,30}$/i;
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
-const PACKAGE =
-  /\b(?:(?:(?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer)|(?:a|one|per) submission|(?:a|one|single) (?:[\w-]+ )?folder|per (?:e-?)?mail|at (?:a time|one time|once)|(?:her|his|my|our|the) (?:in|mail)?box takes|(?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)|(?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)|for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b)|for the (?:whole )?lot\b|limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))|(?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b|all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))|zip(?:ped|s)?|archives?|batch(?:es)?|the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))|everything(?! else)|in all\b|in total|total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)|(?:files|images|pictures|photos)(?: \w+){0,4} together|altogether|combined|all together|together (?=not?\b|under|max|less|at most|up|\d|#)|whole (?:submission|entry|email|package)|(?:submission|entry|package) as a whole|the total (?:must|may|should|can|is|has)|entire (?:submission|entry|email|package)|e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)|per e-?mail|(?:mailbox|inbox) (?:only )?takes|a message\b|an? (?:e-?)?mail|(?:the|your|each|one) mail (?:must|should|may|can|has|is)|\bmails? (?:over|above|larger|of more)|mail ?server|e-?mail (?:anything|files)|attachments? (?:together|in total)|per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor)|(?:one|a) parcel))\b/i;
+const PACKAGE = phrases`
+  (?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer) | (?:a|one|per) submission | per upload
+  (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
+  (?:her|his|my|our|the) (?:in|mail)?box takes
+  (?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
+  (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
+  for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
+  limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
+  (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b
+  all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))
+  zip(?:ped|s)? | archives? | batch(?:es)?
+  the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
+  everything(?! else) | in all\b | in total | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
+  (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | all together
+  together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)
+  (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)
+  entire (?:submission|entry|email|package)
+  e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
+  per e-?mail | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
+  (?:the|your|each|one) mail (?:must|should|may|can|has|is) | \bmails? (?:over|above|larger|of more)
+  mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
+  per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
+`;
 
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;

@@ -61,6 +61,11 @@ export function sectionItem(written: string): SectionItem | undefined {
   if (meant) rest = `${meant['code'] ?? ''}) ${meant['label'] ?? ''}`;
   if (named) rest = `${named['code'] ?? ''}) ${named['label'] ?? ''}`;
   // "Colour   C   6": name, code and limit in columns.
+  // "1 Open monochrome   code MO".
+  const coded = /^(?:\d{1,2}[.)]?\s+)?(?<label>[A-Z][^\d]*?)\s{2,}code:? (?<code>[A-Z]{1,4})$/.exec(
+    rest,
+  )?.groups;
+  if (coded) rest = `${coded['code'] ?? ''}) ${coded['label'] ?? ''}`;
   // 'A "The market"'.
   const quoted = /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/.exec(rest)?.groups;
   if (quoted) rest = `${quoted['code'] ?? ''}) ${quoted['label'] ?? ''}`;

@@ -21,7 +21,7 @@ const KIND =
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -75,6 +75,8 @@ function clausesOf(segment: Segment): Clause[] {
     kind: (
       groups?.['contrast'] ??
       groups?.['bare'] ??
+      groups?.['told'] ??
+      groups?.['rest'] ??
       groups?.['kind'] ??
       groups?.['code'] ??
       ''
