@@ -1,4 +1,4 @@
-import { everywhere, patterns, phrases } from './word-lists.ts';
+import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 /** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
 
 const PICTURE =
@@ -7,6 +7,8 @@ const PICTURE =
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
   bordered | borders? | key ?lines? | framelines? | edgings? | margins? | passe-?partouts?
+  (?:narrow|thin|fine|coloured|white|black) edges?
+  surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
@@ -21,7 +23,7 @@ export const MARK = everywhere(phrases`
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
   (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=\s*:\s*(?:no|none|not|never)\b)
-  overlays?
+  overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`
@@ -47,44 +49,67 @@ export const TELLS_WHOSE = new RegExp(
 );
 
 /** That a mark is on a picture: "on the image", "images must not bear", "visible", "in the corner". */
-export const ON_PICTURE = new RegExp(
-  `\\boff (?:it|them)\\b|\\b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\\b|\\b${PICTURE}\\b[^.;:]{0,40}\\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\\b|\\b(?:on|over|across) (?:it|them|which)\\b|\\b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\\b|\\b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\\b|\\bvisible\\b|\\bburn(?:t|ed) in\\b|\\bin the (?:\\w+ ){0,2}corner\\b|\\b(?:add|put|place|write|sign|mark)\\b[^.;]{0,20}\\b${PICTURE}\\b`,
-  'i',
-);
+export const ON_PICTURE = patterns`
+  \boff (?:it|them)\b
+  \b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\b
+  \b${PICTURE}\b[^.;:]{0,40}\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\b
+  \b(?:on|over|across) (?:it|them|which)\b
+  \b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\b
+  \b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\b | \bvisible\b
+  \bburn(?:t|ed) in\b | \bin (?:the|a|one) (?:\w+ ){0,2}corner\b
+  \b(?:add|put|place|write|sign|mark)\b[^.;]{0,20}\b${PICTURE}\b
+`;
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
 export const NOT_ON_PICTURE = phrases`
   file ?-?names? | data of the file | in the name | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
   e-?mail | message | subject line | entry form | envelope | back of | title of
-  name (?:each|the|your|all|every|them|it) | pdf | document
+  (?<!\b(?:your|the|a) )name (?:each|the|your|all|every|them|it) | pdf | document
   no (?:spaces?|accents?|umlauts?|special characters) (?:and|or)
 `;
 /** Frames and mounts of prints on a wall. */
 export const ON_WALL =
-  /\bprints? unframed\b|\bunframed prints?\b|\b(?:on (?:the|a) wall|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
+  /\bprints? unframed\b|\bunframed prints?\b|\b(?:on (?:the|a) wall(?! screen)|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
 
 const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
+const DENIAL = oneOf`
+  no(?!${LIKE}) | not(?! (?:only|more|less|exceed|just|necessary|bother)) | never | nothing | none | neither
+  nor | without | free (?:of|from) | rather not | remov\w* | must not | may not | cannot | avoid | refrain
+  advise against | (?:turn|switch)(?:ed)? off | forbidden | prohibited | (?:leav(?:e|ing)|left) (?:out|off)
+  crop(?:ped)? off | omit | we (?:return|delete|discard|exclude|send back|(?:will )?not (?:use|show|take)) | unframed | delet\w* | take out | what (?:we|i) don | refus\w* | reject\w*
+`;
 /** Turns down what is named behind it. */
-export const NO_BEFORE = new RegExp(
-  `\\b(?:no(?!${LIKE})|not(?! (?:only|more|less|exceed|just|necessary|bother))|never|nothing|none|neither|nor|without|free (?:of|from)|rather not|remov\\w*|must not|may not|cannot|avoid|refrain|advise against|(?:turn|switch)(?:ed)? off|forbidden|prohibited|(?:leav(?:e|ing)|left) (?:out|off)|crop(?:ped)? off|omit|unframed|delet\\w*|take out|what (?:we|i) don|refus\\w*|reject\\w*)\\b|\\bkeep\\b(?=.*\\boff\\b)`,
-  'i',
-);
+export const NO_BEFORE = patterns`
+  \b${DENIAL}\b | \bkeep\b(?=.*\boff\b)
+`;
+const TURNED_DOWN = oneOf`
+  (?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)
+  neither\b | nowhere\b
+  (?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))
+  cannot | will not | forbidden | prohibited | discouraged | banned | barred | disqualif\w* | reject\w*
+  refus\w* | delet\w* | discard\w* | disregard\w* | exclu\w* | ignored | avoided | sent back | returned
+  eliminat\w* | withdrawn | pulled | (?:set|put|laid) aside | ineligible | hidden | out(?=[.,;]|$)
+  (?:is|are) not(?=[.!]?$) | thrown out | turned (?:down|away) | unacceptable | unwelcome | leads? to
+  (?:lose|cost)s? (?:you )?(?:points|marks) | switched off | turned off
+  out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
+  left (?:off|out) | taken (?:out|off|down) | removed? | no thanks | rather not | off\b
+`;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
-  \b(?:(?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)|neither\b|nowhere\b|(?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))|cannot|will not|forbidden|prohibited|discouraged|banned|barred|disqualif\w*|reject\w*|refus\w*|delet\w*|discard\w*|disregard\w*|exclu\w*|ignored|avoided|sent back|returned|eliminat\w*|withdrawn|pulled|(?:set|put|laid) aside|ineligible|hidden|out(?=[.,;]|$)|(?:is|are) not(?=[.!]?$)|thrown out|turned (?:down|away)|unacceptable|unwelcome|leads? to|(?:lose|cost)s? (?:you )?(?:points|marks)|switched off|turned off|out of (?:the|your) (?:image|picture|photo)|leave (?:them|it|these|those) (?:off|out|away)|leave off|left (?:off|out)|taken (?:out|off|down)|removed?|no thanks|rather not|off\b)
+  \b${TURNED_DOWN}
   (?::\s*|\s{2,})(?:none|no|not|never)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
-  \b[- ]free\b
+  \b[- ]free\b | ^[\w-]+ no(?=[.,;!]|$)
 `;
 export const YES = phrases`
   accepted | allowed | permitted | permissible | tolerated | (?<!\bnot )possible
   not (?:obligatory|compulsory|mandatory|necessary|required|essential)
   (?:can|may) (?:frame|border|surround) (?:your|the|it)\b | suit yourself | helps
-  may (?:stay|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))
+  may (?:stay|appear|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present))
   welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
   as you (?:like|wish|please) | do(?:es)? no harm | not a problem | no problem | no objection | can help
-  if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes
+  if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$)
 `;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED = patterns`
@@ -95,7 +120,7 @@ export const BORDER_LIMITED = patterns`
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
   \bany borders? (?:must|has to|should) (?:be|stay|fit|lie) (?:with)?in\b
-  \bany borders? (?:is|are) (?:part of|included in|counted)
+  \bborders? (?:(?:is|are) (?:part of|included in|counted)|counts? (?:towards|as part|in)|must be included)
   \bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b
   \bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b
 `;

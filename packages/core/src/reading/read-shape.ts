@@ -99,7 +99,7 @@ const SWAP = new RegExp(
     (?<=^|\d ?(?:px|pixels)?(?: at (?:least|most)| minimum| maximum| min\.?| max\.?)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
     (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
     (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
-    whichever way (?:round|up) | change places | (?:inter)?exchanged | rotate the figures for
+    whichever way (?:round|up) | or the reverse\b | change places | (?:inter)?exchanged | rotate the figures for
     (?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\))
   `}(?!\\w)`,
   'i',
@@ -115,7 +115,7 @@ const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
 const ONE_WAY = new RegExp(
   [
     `\\d\\s*:\\s*\\d+,? \\(?${WAY}\\b${FORM}?(?! (?:or|and))`,
-    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|with\\b|[.,:;(\\d]))`,
+    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|as\\b|because\\b|since\\b|for\\b|with\\b|[.,:;(\\d]))`,
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
@@ -141,7 +141,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?${WAY}\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))?\\)? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed|considered)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?(?:${WAY}\\b|(?:tall|wide) ${PICTURES})|\\b(?:need|want) (?:tall|wide) ${PICTURES}|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
@@ -164,6 +164,8 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 
 const LYING = /\b(?:landscape|horizontal)\b/i;
 const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
+/** The longest side is the same whichever way a picture stands. */
+const OF_LONG_SIDE = /\blong(?:er|est)? (?:side|edge)\b/i;
 /** "If it is taller than it is wide, only the 1200 matters." */
 const ONLY_HEIGHT =
   /\b(?:taller|higher) than (?:it is |they are )?wide\b[^.;]{0,30}\b(?:only (?:the )?(?:height|\d+)|height (?:alone )?(?:counts|matters))/i;
@@ -171,7 +173,8 @@ const UPRIGHT_TOO = patterns`
   \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
   \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
   \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
-  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|fit (?:in|into|inside|within) the same)
+  \b(?:also|even) (?:when|if|where) (?:the|a) (?:picture|image) is (?:portrait|upright|vertical)
+  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|no (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|limited (?:by|to)\b|fit (?:in|into|inside|within) the same)
   \ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b
   \bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)
   \b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)
@@ -181,7 +184,7 @@ const BOTH_ALIKE = patterns`
   \b(?:for|in|to) both orientations\b | \b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)
   \b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)
   \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
-  \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both)\b
+  \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both(?! (?:are |is )?(?:\w+ )?(?:welcome|accepted|accepta\w+|possible|fine|allowed|ok|permitted)))\b
   \b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b
   \b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b
   \bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b
@@ -222,12 +225,15 @@ export function readEitherWay(segment: Segment): Found[] {
     /\b(?:vertical(?:ly)?|high|height|taller|higher)\b/i.test(text) &&
     /^(?:in either|whichever way)/i.test(swap[0]);
   if (isHeld) return say(false, swap);
-  if (swap && /\d|figures|dimensions|portrait|landscape|upright|vertical|width|size|limit/i.test(text))
+  if (
+    swap &&
+    /\d|figures|dimensions|portrait|landscape|upright|vertical|\btall\b|width|size|limit/i.test(text)
+  )
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   const fixed =
     onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
-    BOTH_ALIKE.exec(text) ??
+    (OF_LONG_SIDE.test(text) ? null : BOTH_ALIKE.exec(text)) ??
     ONLY_HEIGHT.exec(text) ??
     (/\d|height|exceed|limits?|same (?:applies|for)|\bapplies\b|\bfit\b/i.test(text)
       ? UPRIGHT_TOO.exec(text)
