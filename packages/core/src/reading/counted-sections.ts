@@ -43,10 +43,11 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
 }
 
 /** What a section may be called in small letters. */
-const SORT = '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife)';
+const SORT =
+  '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:${THINGS}\\s*)?(?:,|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|and\\b|\\.|$))`,
   'gi',
 );
 
@@ -61,6 +62,8 @@ const KINDS_LIST = new RegExp(
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
 
+type Hit = Record<string, string> | undefined;
+
 /** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
 export function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
@@ -71,9 +74,12 @@ export function readPlainCounted(segments: readonly Segment[]): ReadSections | u
       hits.some(h => NOT_SECTION.test(h?.['label'] ?? '') || ONLY_THINGS.test(h?.['label'] ?? ''))
     )
       continue;
+    // "3 colour prints, 3 mono prints and 4 projected images": what is counted tells them apart.
+    const things = new Set(hits.flatMap(h => h?.['things'] ?? []));
+    const nameOf = (h: Hit) => [h?.['label'], things.size > 1 ? h?.['things'] : ''].join(' ').trim();
     const listed = inOne(
       segment,
-      hits.map(h => ({ code: null, label: h?.['label'] ?? '', limit: readCount(h?.['n'] ?? '') })),
+      hits.map(h => ({ code: null, label: nameOf(h), limit: readCount(h?.['n'] ?? '') })),
     );
     const start = segment.start + segment.text.indexOf(list ?? '');
     return { ...listed, found: listed.found.map(f => ({ ...f, start, end: start + (list ?? '').length })) };

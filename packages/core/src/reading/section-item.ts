@@ -34,10 +34,15 @@ const FIGURE = /\d(?<!\b(?:under|over)[- ]\d{1,2})/i;
 const A_SENTENCE =
   /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
 
+const OF_AGE = /\b(?:people|youths?|juniors?|young\w*|child(?:ren)?|teen\w*|adults?|seniors?|ages?|years)\b/i;
+
 /** A limit at the end; one within an aside belongs to that: "(3 images joined in one file)". */
 function limitBehind(text: string): RegExpExecArray | undefined {
   const limited = LIMIT_BEHIND.exec(text);
   const isWithin = limited && /\([^()]*\w[^()]*$/.test(text.slice(0, limited.index));
+  // "Young people (12 to 17)".
+  const isAge = limited && OF_AGE.test(text) && /^\s*\(\d+ (?:to|-|–) \d+\)$/.test(limited[0]);
+  if (isAge) return undefined;
   return limited && !isWithin ? limited : undefined;
 }
 
@@ -77,7 +82,9 @@ export function sectionItem(written: string): SectionItem | undefined {
   rest = rest.slice(called?.[0].length ?? 0);
   // "Class 74   (under 12s) My pet".
   if (called) rest = rest.replace(/^(\S{1,4}\s+)\((?:under|over|up to) [^()]*\)\s+/i, '$1');
-  const before = called ? CODE_CALLED.exec(rest) : CODE_BEFORE.exec(rest);
+  // "PDI – max 4" is a name with its limit.
+  const isBareName = /^[A-Z]{2,4} [–—-] (?:max|up to|\d)/.test(rest);
+  const before = called ? CODE_CALLED.exec(rest) : isBareName ? null : CODE_BEFORE.exec(rest);
   const groups = before?.groups ?? {};
   let code =
     groups['code'] ??
@@ -103,6 +110,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     ),
     '',
   );
+  // "Max. 1 per author (5 to 8 pictures)".
+  rest = rest.replace(/(?<=\d[^()]{0,24})\s*\(\d+ (?:to|-|–) \d+ [a-z]+\)$/i, '');
   // "8 prints per club (monochrome or colour)".
   rest = rest.replace(/(?<=\d [^()]{3,40})\s*\([^()\d]*\)$/, '');
   const limited = limitBehind(rest);

@@ -160,7 +160,7 @@ function withinBracket(region: string): string {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:\\sand (?=send\\b|enter\\b|submit\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|you|send|enter|submit|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|you|send|enter|submit|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 
@@ -190,6 +190,7 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
       const isTold =
         items?.every(item => item.limit !== null) ||
         IN_EACH.test(segment.text) ||
+        (isCoded && IN_EACH_OF_THEM.test(segment.text)) ||
         (isCoded && ONE_SECTION.test(nearby(segments, i)));
       if (items && isTold) return inOne(segment, sectionsOf(items));
     }
@@ -200,6 +201,12 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
 /** "Plants, Animals, Landscapes: three pictures in each category". */
 const IN_EACH = new RegExp(
   `(?::|\\s[-–—])\\s*(?:up to |at most |max(?:imum)?\\.? )?(?:${COUNT}) ${THINGS} (?:(?:in|for|per) (?:each|every) |per )${SECTION}\\b`,
+  'i',
+);
+
+/** "Open Colour (OPC) and Nature (NAT): four images may be entered in each." */
+const IN_EACH_OF_THEM = new RegExp(
+  `(?::|\\s[-–—])\\s*[^.;:]{0,20}\\b(?:${COUNT}) ${THINGS}[^.;]{0,40}\\b(?:in|for|to) each\\W*$`,
   'i',
 );
 

@@ -15,13 +15,16 @@ const CONTRAST =
 /** What needs no article in front: "Low-resolution JPEGs are enough for a first look. Full-size files …" */
 const BARE =
   'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection';
+/** "One for print, one for the website". */
+const USE =
+  'print(?:ing)?|web(?: ?site)?|screen|projection|catalogue|jury|judging|press|archive|exhibition|book|cover|newsletter';
 /** Nouns that name a kind of file by themselves. */
 const KIND =
-  'signature|thumbnail|banner|cover|logo|avatar|portrait|panorama|preview|detail|head ?shot|photograph|photo';
+  'signature|thumb(?:nail| impression|print)|banner|cover|logo|avatar|portrait|panorama|preview|detail|head ?shot|photograph|photo|(?:student|identity|id) card|declaration';
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying |left |right )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -77,6 +80,7 @@ function clausesOf(segment: Segment): Clause[] {
       groups?.['bare'] ??
       groups?.['told'] ??
       groups?.['rest'] ??
+      groups?.['use'] ??
       groups?.['kind'] ??
       groups?.['code'] ??
       ''
