@@ -32,7 +32,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['artist-portal-images-help', 1],
   ['ash-and-silver', 3],
   ['atelier-moth', 1],
-  ['atlas-books-delivery', 9],
+  ['atlas-books-delivery', 4],
   ['atlas-of-sheds', 4],
   ['ballinore-school-leavers', 7],
   ['beginners-what-you-need-to-know', 2],

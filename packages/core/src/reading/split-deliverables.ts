@@ -3,6 +3,7 @@ import { OF_A_FILE, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitBlocks } from './split-blocks.ts';
+import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences, splitWithin } from './split-sentences.ts';
@@ -35,7 +36,10 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     return besides(groups[0].segments, later);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return (
-    splitSubjects(segments) ?? splitByConflict(segments.flatMap(splitWithin)) ?? splitSentences(segments)
+    splitSubjects(segments) ??
+    splitDescribed(segments) ??
+    splitByConflict(segments.flatMap(splitWithin)) ??
+    splitSentences(segments)
   );
 }
 

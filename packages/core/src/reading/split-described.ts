@@ -1,0 +1,106 @@
+import { isOfProperty, labelOf } from './kind-words.ts';
+import type { Group } from './group.ts';
+import type { Segment } from './segments.ts';
+import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { FOR_ALL } from './split-headings.ts';
+import { oneOf, phrases } from './word-lists.ts';
+
+/**
+ * Kinds of file told by a noun of any sort with a description of its own behind it: "a family photo for the wall chart
+ * (JPEG, at least 1800 pixels wide)", "desktop 2560 x 600 px, phone 800 x 800 px", "The master is a TIFF at 600 ppi".
+ */
+
+const ARTICLE = '(?:(?:the|your|their|its|an?|one|every|each) )';
+const WORD = "[a-z][a-z’'-]+";
+/** What may stand in front of a noun. */
+const BEFORE = oneOf`
+  ^ | [.;] | [,:] (?:and |plus |but )? | \band | \bplus | \bas well as
+  \b(?:send|supply|upload|provide|submit|need|require|want|ask for|bring|deliver)s?(?: us| me)?
+`;
+/** "A family photo for the wall chart (", "desktop 2560", "single pages are". */
+const NOUN = new RegExp(
+  `(?<=${BEFORE} ?)(?:${ARTICLE}(?<long>${WORD}(?: ${WORD}){0,6}?)(?= ?\\(| ?: | (?:is|are|must|should|has|have|may|can|needs?|measures?)\\b|,? \\d)|(?<short>${WORD}(?: (?:pages?|plates?|pictures?|images?|photos?|files?|versions?|banners?|copy|copies|scans?|shots?))?)(?= ?\\(\\D{0,24}\\d| ?: |,? \\d{2}| (?:is|are|must be|should be|has|have|measure)\\b[^.;,]{0,24}\\d))`,
+  'gi',
+);
+/** What makes pictures those of one sort. */
+const ONE_SORT = 'opening|further|first|other|main|cover|inside|family|extra|passport|group|portrait|team';
+/** Nouns that name no kind of file: files as such, their properties, screens and rooms, people, money and papers. */
+const NO_KIND = phrases`
+  (?:images?|pictures?|photos?)(?<!\b(?:${ONE_SORT}|[a-z]+-style) (?:images?|pictures?|photos?))
+  photographs? | entr(?:y|ies)
+  works?(?<!(?:sample|further) works?) | jpe?gs? | tiffs? | pngs? | s?rgb | landscapes? | upright | horizontal
+  vertical | square | panoramas? | colou?r | mono\w* | members? | entrants? | authors? | clubs? | projectors?
+  monitors? | telly | tv | cameras? | laptops? | computers? | servers? | rooms? | walls? | mounts? | frames?
+  fees? | prizes? | tickets? | captions? | statements? | biograph\w* | texts? | titles? | pdfs? | videos? | rounds?
+  deadline | closing | e-?mails? | zip | total | and | or | not | no | up | about | least | most | than | only
+  between | from | exactly | old | new | now | it | they | this | that | these | those | there | we | you | which
+  printers? | labs? | the same | but | so | thus | then | under | over | below | within | at | with | plus | also | too | if | when | like | boards?
+  panels? | sheets? | paper | mail | limit | minimum | maximum | longest | shortest | long | short | original | actual | resulting | finished | above
+`;
+/** What goes on about the file of the sentence before. */
+const GOES_ON = /^(?:it|its|they|their)\b/i;
+const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|up to|must|should|are)\b/i;
+const MOST_KINDS = 4;
+
+interface Clause extends Segment {
+  kind: string | undefined;
+}
+
+/** @returns undefined where fewer than two nouns have a description, or the descriptions may be of one file */
+export function splitDescribed(segments: readonly Segment[]): Group[] | undefined {
+  let last: string | undefined;
+  const clauses = segments.flatMap(segment => {
+    const own = clausesOf(segment);
+    if (own.length === 1 && own[0]?.kind === undefined && last !== undefined && GOES_ON.test(segment.text))
+      return [{ ...segment, kind: last }];
+    last = own.at(-1)?.kind;
+    return own;
+  });
+  const described = [...new Set(clauses.flatMap(c => c.kind ?? []))].flatMap(kind => {
+    const own = clauses.filter(c => c.kind === kind);
+    const facts: Facts = new Map(own.flatMap(clause => [...aspectsOf(clause)]));
+    return facts.has('size') || facts.size >= 2 ? [{ kind, own, facts }] : [];
+  });
+  if (described.length < 2 || described.length > MOST_KINDS) return undefined;
+  const isApart = described.every((a, i) =>
+    described.slice(i + 1).every(b => areApart(a.facts, b.facts, true)),
+  );
+  if (!isApart || !described.some(d => d.facts.has('size'))) return undefined;
+  const kinds = new Set(described.map(d => d.kind));
+  return [
+    { label: undefined, segments: clauses.filter(c => c.kind === undefined || !kinds.has(c.kind)) },
+    ...described.map(({ kind, own }) => ({ label: labelFor(kind, [...kinds]), segments: own as Segment[] })),
+  ];
+}
+
+/** The usual word for a kind, where it is the only one of that word. */
+function labelFor(kind: string, kinds: readonly string[]): string {
+  const usual = labelOf(kind);
+  return usual !== undefined && kinds.filter(k => labelOf(k) === usual).length === 1 ? usual : kind;
+}
+
+/** A sentence cut where a noun with a description begins. */
+function clausesOf(segment: Segment): Clause[] {
+  const { text } = segment;
+  if (FOR_ALL.test(text)) return [{ ...segment, kind: undefined }];
+  const starts = [...text.matchAll(NOUN)].flatMap(({ index, groups }) => {
+    const kind = (groups?.['long'] ?? groups?.['short'] ?? '').toLowerCase();
+    // "A family photo for the wall chart" is a family photo.
+    const noun = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /)[0] ?? kind;
+    return NO_KIND.test(noun) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];
+  });
+  const [first] = starts;
+  if (!first) return [{ ...segment, kind: undefined }];
+  const lead = { ...segment, text: text.slice(0, first.from), kind: undefined };
+  return [
+    ...(first.from > 0 ? [lead] : []),
+    ...starts.flatMap(({ from, kind }, i) => {
+      const own = text.slice(from, starts[i + 1]?.from);
+      // "…, double pages 420 x 280 mm, both at 300 ppi": what is said of all of them at the end.
+      const cut = OF_ALL.exec(own)?.index ?? own.length;
+      const start = segment.start + from;
+      const ends = { ...segment, kind: undefined, start: start + cut, text: own.slice(cut) };
+      return [{ ...segment, kind, start, text: own.slice(0, cut) }, ...(ends.text ? [ends] : [])];
+    }),
+  ];
+}
