@@ -171,6 +171,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['skerry-anonymous', 1],
   ['soot-and-snow', 2],
   ['spreads-and-single-pages', 7],
+  ['square-and-wide', 6],
   ['st-aldan-chess-of-light', 1],
   ['studio-directory-help', 1],
   ['sun-and-shade-photo-trail', 2],

@@ -19,7 +19,7 @@ const BEFORE = oneOf`
 `;
 /** "A family photo for the wall chart (", "desktop 2560", "single pages are". */
 const NOUN = new RegExp(
-  `(?<=${BEFORE} ?)(?:${ARTICLE}(?<long>${WORD}(?: ${WORD}){0,6}?)(?= ?\\(| ?: | (?:is|are|must|should|has|have|may|can|needs?|measures?)\\b|,? \\d)|(?<short>${WORD}(?: (?:pages?|plates?|pictures?|images?|photos?|files?|versions?|banners?|copy|copies|scans?|shots?))?)(?= ?\\(\\D{0,24}\\d| ?: |,? \\d{2}| (?:is|are|must be|should be|has|have|measure)\\b[^.;,]{0,24}\\d))`,
+  `(?<=${BEFORE} ?)(?:${ARTICLE}(?<long>${WORD}(?: ${WORD}){0,6}?)(?= ?\\(| ?: | (?:is|are|must|should|has|have|may|can|needs?|measures?)\\b|,? \\d| (?:up to|at (?:most|least)|no (?:more|larger) than|under|of|with) \\d)|(?<listed>${WORD}(?: ${WORD}){1,5}?)(?= ?\\(\\D{0,24}\\d)|(?<short>${WORD}(?: (?:pages?|plates?|pictures?|images?|photos?|files?|versions?|banners?|copy|copies|scans?|shots?))?)(?= ?\\(\\D{0,24}\\d| ?: |,? \\d{2}| (?:is|are|must be|should be|has|have|measure)\\b[^.;,]{0,24}\\d))`,
   'gi',
 );
 /** What makes pictures those of one sort. */
@@ -42,12 +42,16 @@ const GOES_ON = /^(?:it|its|they|their)\b/i;
 const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|up to|must|should|are)\b/i;
 const MOST_KINDS = 4;
 
+const MEASURED = /\d ?(?:px|pixels?|mm|cm|ppi|dpi|[km]b)\b|\d ?[x×] ?\d/i;
+
 interface Clause extends Segment {
   kind: string | undefined;
 }
 
 /** @returns undefined where fewer than two nouns have a description, or the descriptions may be of one file */
 export function splitDescribed(segments: readonly Segment[]): Group[] | undefined {
+  // Looked at first, since the pattern for nouns begins at every word.
+  if (!segments.some(s => MEASURED.test(s.text))) return undefined;
   let last: string | undefined;
   const clauses = segments.flatMap(segment => {
     const own = clausesOf(segment);
@@ -66,11 +70,23 @@ export function splitDescribed(segments: readonly Segment[]): Group[] | undefine
     described.slice(i + 1).every(b => areApart(a.facts, b.facts, true)),
   );
   if (!isApart || !described.some(d => d.facts.has('size'))) return undefined;
-  const kinds = new Set(described.map(d => d.kind));
+  const kinds = described.map(d => d.kind);
+  // "Single portraits (600 x 800 pixels) …; a portrait may have up to 500 KB."
+  const kindOf = ({ kind }: Clause) => kinds.find(k => k === kind) ?? onlyOf(kinds, kind);
   return [
-    { label: undefined, segments: clauses.filter(c => c.kind === undefined || !kinds.has(c.kind)) },
-    ...described.map(({ kind, own }) => ({ label: labelFor(kind, [...kinds]), segments: own as Segment[] })),
+    { label: undefined, segments: clauses.filter(c => kindOf(c) === undefined) },
+    ...kinds.map(kind => ({
+      label: labelFor(kind, kinds),
+      segments: clauses.filter(c => kindOf(c) === kind) as Segment[],
+    })),
   ];
+}
+
+/** The one kind whose noun this is, in the plural or not. */
+function onlyOf(kinds: readonly string[], called: string | undefined): string | undefined {
+  const nounOf = (kind: string) => (kind.split(' ').at(-1) ?? kind).replace(/s$/, '');
+  const same = called === undefined ? [] : kinds.filter(kind => nounOf(kind) === nounOf(called));
+  return same.length === 1 ? same[0] : undefined;
 }
 
 /** The usual word for a kind, where it is the only one of that word. */
@@ -84,7 +100,7 @@ function clausesOf(segment: Segment): Clause[] {
   const { text } = segment;
   if (FOR_ALL.test(text)) return [{ ...segment, kind: undefined }];
   const starts = [...text.matchAll(NOUN)].flatMap(({ index, groups }) => {
-    const kind = (groups?.['long'] ?? groups?.['short'] ?? '').toLowerCase();
+    const kind = (groups?.['long'] ?? groups?.['listed'] ?? groups?.['short'] ?? '').toLowerCase();
     // "A family photo for the wall chart" is a family photo.
     const noun = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /)[0] ?? kind;
     return NO_KIND.test(noun) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];

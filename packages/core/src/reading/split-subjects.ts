@@ -24,7 +24,7 @@ const KIND =
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying |left |right )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|have|need|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying |left |right )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -81,6 +81,7 @@ function clausesOf(segment: Segment): Clause[] {
       groups?.['told'] ??
       groups?.['rest'] ??
       groups?.['use'] ??
+      groups?.['those'] ??
       groups?.['kind'] ??
       groups?.['code'] ??
       ''
@@ -95,7 +96,7 @@ function clausesOf(segment: Segment): Clause[] {
     const from = i === 0 && isLead ? 0 : at;
     const own = text.slice(from, starts[i + 1]?.at);
     // "A web file (JPEG, under 500 KB) and a press file (TIFF, 300 ppi)" says the whole of each in brackets.
-    if (i > 0 && !A_VERB.test(own) && !/^[^,;:(]{0,40}[(:]/.test(own))
+    if (i > 0 && !A_VERB.test(own) && !/^[^,;:(]{0,40}[(:]|\d\D+\d[^.]*\b(?:[km]b|px|pixels)\b/i.test(own))
       return { ...segment, kind, text: withoutFigures(text.slice(0, from)) + own };
     return { ...segment, kind, start: segment.start + from, text: own };
   });
