@@ -46,6 +46,26 @@ function limitBehind(text: string): RegExpExecArray | undefined {
   return limited && !isWithin ? limited : undefined;
 }
 
+/** Other ways of writing a code, a name and a limit. */
+const WRITTEN: readonly RegExp[] = [
+  // "OC is Open Colour".
+  /^["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|stands for) (?:the )?(?<label>[A-Z].*)$/,
+  // "A (Open Colour)".
+  /^(?<code>[A-Z]{1,3}\d?|\d{1,2}) ?\((?<label>[A-Z][a-z][^()]+)\)$/,
+  // "1 Open monochrome   code MO".
+  /^(?:\d{1,2}[.)]?\s+)?(?<label>[A-Z][^\d]*?)\s{2,}code:? (?<code>[A-Z]{1,4})$/,
+  // 'A "The market"'.
+  /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/,
+  // "Colour   C   6": name, code and limit in columns.
+  /^(?<label>[A-Z][^\d]*?)\s{2,}(?<code>[A-Z]{1,4}\d?)\s{2,}(?<limit>\d{1,3})$/,
+];
+
+/** An item as "A) Open Colour: 6", whichever way it is written. */
+function inUsualForm(rest: string): string {
+  const { code, label = '', limit } = WRITTEN.map(form => form.exec(rest)?.groups).find(Boolean) ?? {};
+  return code === undefined ? rest : `${code}) ${label}${limit === undefined ? '' : `: ${limit}`}`;
+}
+
 /** Takes a section's line or piece of a list apart; undefined where it is none. */
 export function sectionItem(written: string): SectionItem | undefined {
   let rest = written
@@ -57,27 +77,7 @@ export function sectionItem(written: string): SectionItem | undefined {
     again = bare !== rest;
     rest = bare;
   }
-  // "A (Open Colour)".
-  const named = /^(?<code>[A-Z]{1,3}\d?|\d{1,2}) ?\((?<label>[A-Z][a-z][^()]+)\)$/.exec(rest)?.groups;
-  const meant =
-    /^["“']?(?<code>[A-Z]{1,3})["”']? (?:for|is|means|stands for) (?:the )?(?<label>[A-Z].*)$/.exec(
-      rest,
-    )?.groups;
-  if (meant) rest = `${meant['code'] ?? ''}) ${meant['label'] ?? ''}`;
-  if (named) rest = `${named['code'] ?? ''}) ${named['label'] ?? ''}`;
-  // "Colour   C   6": name, code and limit in columns.
-  // "1 Open monochrome   code MO".
-  const coded = /^(?:\d{1,2}[.)]?\s+)?(?<label>[A-Z][^\d]*?)\s{2,}code:? (?<code>[A-Z]{1,4})$/.exec(
-    rest,
-  )?.groups;
-  if (coded) rest = `${coded['code'] ?? ''}) ${coded['label'] ?? ''}`;
-  // 'A "The market"'.
-  const quoted = /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/.exec(rest)?.groups;
-  if (quoted) rest = `${quoted['code'] ?? ''}) ${quoted['label'] ?? ''}`;
-  const columns = /^(?<label>[A-Z][^\d]*?)\s{2,}(?<code>[A-Z]{1,4}\d?)\s{2,}(?<limit>\d{1,3})$/.exec(
-    rest,
-  )?.groups;
-  if (columns) rest = `${columns['code'] ?? ''}) ${columns['label'] ?? ''}: ${columns['limit'] ?? ''}`;
+  rest = inUsualForm(rest);
   const called = CALLED.exec(rest);
   rest = rest.slice(called?.[0].length ?? 0);
   // "Class 74   (under 12s) My pet".
