@@ -19,7 +19,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league',
   ],
   ['club code', 'code', 'club|society|team|school'],
   ['club code', 'name', 'club|society|team'],

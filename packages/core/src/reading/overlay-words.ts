@@ -92,7 +92,7 @@ const TURNED_DOWN = oneOf`
   (?:is|are) not(?=[.!]?$) | thrown out | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
-  left (?:off|out) | taken (?:out|off|down) | removed? | no thanks | rather not | off\b
+  left (?:off|out) | taken (?:out|off|down) | removed? | no thanks | have no place | has no place | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`

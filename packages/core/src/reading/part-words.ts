@@ -18,6 +18,10 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     /(?<!\bA, )\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
+  [
+    'section code',
+    /\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b/gi,
+  ],
   // "The competition number" is that of the evening.
   ['entry number', /\byour competition number\b/gi],
   ['date', /\bdate (?:(?:on which )?(?:it|the image) was taken|of (?:the )?(?:image|exposure|capture))\b/gi],

@@ -18,7 +18,7 @@ const OF_ENTRY =
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b
-  ^received after\b | ^nothing\b | \bnothing (?:can|will|may) be\b
+  ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
 

@@ -24,10 +24,10 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 ];
 const DENIED = new RegExp(
   `\\b${oneOf`
-    not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
+    (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
     refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | as opposed to
     (?:not (?:accepted|allowed|permitted)|cannot (?:take|accept|open|use|read))\s*:
-  `}(?:\\s+(?:a|an|any|the|as|in|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
+  `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
 );
 const NOT_OURS = phrases`
@@ -156,7 +156,7 @@ export function readColourSpace(segment: Segment): Found[] {
   if (!first) return [];
   const others =
     (usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text)) ||
-    /\bor (?:the )?(?:eci|apple|wide)\w*[- ]?rgb\b/i.test(text);
+    /\bor (?:the )?(?:(?:eci|apple|wide)\w*[- ]?rgb|gr[ae]y gamma)\b/i.test(text);
   const preferred =
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
     usable.find(

@@ -27,6 +27,7 @@ const OF_ALL: readonly string[] = [
   `\\bcall for ${MONO} ${THINGS}\\b`,
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
   `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
+  `\\b(?:single|only|just one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
   `\\bthis is a ${MONO} (?:competition|exhibition|contest|round|call|show)\\b`,
   // "Colour pictures are refused", "no colour at all"

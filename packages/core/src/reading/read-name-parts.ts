@@ -44,7 +44,11 @@ export function readParts(
       }
       const joined = besideIt(only.part, segment.text, previous, naming.example);
       if (joined) naming.parts = joined;
-      else if (isNamedAfter(only.part, segment.text, naming.example)) naming.parts = [only.part];
+      else if (
+        !hasOtherPart(withoutNames(segment.text)) &&
+        isNamedAfter(only.part, segment.text, naming.example)
+      )
+        naming.parts = [only.part];
       previous = only.part;
       if (!naming.parts) continue;
       claim('parts', segment, only.at, only.end);

@@ -22,6 +22,10 @@ import type { Segment } from './segments.ts';
 
 type Verdict = 'forbidden' | 'allowed' | undefined;
 
+/** "Watermarks have no place here. The same goes for borders." */
+const SAME_GOES =
+  /^\W*(?:the same|this|that) (?:also )?(?:goes|applies|holds|is true)(?: also| too)? (?:for|to|of)\b/i;
+
 /** "White borders are accepted. Text is not." */
 const NEITHER_IS =
   /^\W*(?:any )?(?:text|writing|names?|titles?|logos?|watermarks?|signatures?|lettering)(?:,? (?:and|or) \w+)? (?:is|are) not(?: (?:allowed|permitted|accepted|wanted))?\W*$/i;
@@ -34,7 +38,8 @@ export function readOverlays(whole: Segment, before?: Segment, isDenied = false)
   const isNeither = before !== undefined && NEITHER_IS.test(whole.text) && before.text.search(BORDER) >= 0;
   const neither = isNeither ? /[\s\S]+/.exec(whole.text) : null;
   if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
-  const denied = isDenied ? readDenied(whole) : [];
+  const isSame = before !== undefined && SAME_GOES.test(whole.text) && NO_AFTER.test(before.text);
+  const denied = isDenied || isSame ? readDenied(whole) : [];
   if (denied.length) return denied;
   const segment = answerOf(whole);
   // "We do not accept files without caption and copyright in the IPTC fields."

@@ -129,6 +129,7 @@ const ONE_WAY = new RegExp(
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
     `, ${WAY}${FORM}?,? that is\\b`,
+    `\\bA[2-6],? (?:[a-z]+, )?${WAY}\\b(?! (?:or|pages?))`,
     `(?<!\\bpdf\\b[^.;]{0,20})\\b${WAY} A[2-6]\\b`,
     `\\b(?:choose|pick|use|bring|take) (?:(?:an?|your|one|only) )?${PICTURES} in ${WAY}${FORM}`,
     `\\b${WAY}${FORM}? \\(\\d{1,2}\\s*:\\s*\\d{1,2}\\b(?!\\s*or)`,

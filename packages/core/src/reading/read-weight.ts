@@ -24,7 +24,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS = phrases`
-  no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
+  (?:do not|don['’]t|never) send (?:me|us) (?=\d) | no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
   slow(?:s)? down | sent me | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
   \d+ (?:of them )?(?:were|was)
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
@@ -51,7 +51,7 @@ const PACKAGE = phrases`
   zip(?:ped|s)? | archives? | batch(?:es)?
   the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
   everything(?! else) | in all\b | in total | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
-  (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | all together
+  (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | both together | all together
   together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)
   (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)
   entire (?:submission|entry|email|package)

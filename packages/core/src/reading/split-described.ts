@@ -14,7 +14,7 @@ const ARTICLE = '(?:(?:the|your|their|its|an?|one|every|each) )';
 const WORD = "[a-z][a-z’'-]+";
 /** What may stand in front of a noun. */
 const BEFORE = oneOf`
-  ^ | [.;] | [,:] (?:and |plus |but )? | \band | \bplus | \bas well as
+  ^ | [.;] | [,:] (?:and |plus |but )? | \band(?: \([^()]{1,20}\))? | \bplus | \bas well as
   \b(?:send|supply|upload|provide|submit|need|require|want|ask for|bring|deliver)s?(?: us| me)?
 `;
 /** "A family photo for the wall chart (", "desktop 2560", "single pages are". */
@@ -37,6 +37,8 @@ const NO_KIND = phrases`
   printers? | labs? | the same | but | so | thus | then | under | over | below | within | at | with | plus | also | too | if | when | like | boards?
   panels? | sheets? | paper | mail | limit | minimum | maximum | longest | shortest | long | short | original | actual | resulting | finished | above
 `;
+const A_PICTURE = /^(?:images?|pictures?|photos?|photographs?)$/;
+const SHOWN = / of (?:the |your )?(?<what>[a-z][a-z-]+(?: [a-z]+)?)$/;
 /** What goes on about the file of the sentence before. */
 const GOES_ON = /^(?:it|its|they|their)\b/i;
 const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|up to|must|should|are)\b/i;
@@ -101,8 +103,10 @@ function clausesOf(segment: Segment): Clause[] {
   if (FOR_ALL.test(text)) return [{ ...segment, kind: undefined }];
   const starts = [...text.matchAll(NOUN)].flatMap(({ index, groups }) => {
     const kind = (groups?.['long'] ?? groups?.['listed'] ?? groups?.['short'] ?? '').toLowerCase();
-    // "A family photo for the wall chart" is a family photo.
-    const noun = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /)[0] ?? kind;
+    // "A family photo for the wall chart" is a family photo; "one picture of the whole" shows the whole.
+    const [head = kind] = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /);
+    const shown = SHOWN.exec(kind)?.groups?.['what'];
+    const noun = A_PICTURE.test(head) && shown !== undefined ? shown : head;
     return NO_KIND.test(noun) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];
   });
   const [first] = starts;
