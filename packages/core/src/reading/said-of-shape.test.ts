@@ -210,5 +210,96 @@ describe('squares of a map, and a shape behind a label', () => {
         orientation: ['lying'],
       },
     ],
+    [
+      '1600 x 1200 or, for uprights, 1200 x 1600 pixels at most.',
+      { width: { max: 1600 }, height: { max: 1200 }, eitherWay: true },
+    ],
+    [
+      'JPEG files. We can only use pictures in landscape format because the frames hang that way.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
+    ],
+    [
+      'JPEG files. The calendar is in landscape format; portrait pictures cannot be used.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'JPEG files. Wide format please, no uprights.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'Size 2400 px by 1600 px at most (rotate the figures for a vertical picture).',
+      { width: { max: 2400 }, height: { max: 1600 }, eitherWay: true },
+    ],
+    [
+      'JPEG files. The frame in the foyer hangs upright, so only tall pictures can be shown.',
+      { eitherWay: false, formats: ['jpeg'] },
+    ],
+    [
+      'JPEG files. Photos must be landscape as they run across two pages.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
+    ],
+    [
+      'JPEG files. Please hold your phone sideways: we need wide pictures.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'JPEG files. The banner needs a wide picture, no upright ones please.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'JPEG files. Vertical photographs cannot be considered.',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      "JPEG files. Portraits (upright pictures) don't work on our screen.",
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'At most 1600 wide and 1200 high - also when the picture is upright.',
+      { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+    ],
+    [
+      'No more than 1600 pixels across or 1200 pixels down. Note that uprights are limited by the 1200.',
+      { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+    ],
+    [
+      'Size: 1600 by 1200 pixels, or the reverse.',
+      { width: { exact: 1600 }, height: { exact: 1200 }, eitherWay: true },
+    ],
+    [
+      '2000 x 1500 pixels is the limit; it may be turned for tall pictures.',
+      { width: { max: 2000 }, height: { max: 1500 }, eitherWay: true },
+    ],
+    [
+      'Pictures of exactly 1080 x 1920 pixels, upright that is, as PNG.',
+      {
+        width: { exact: 1080 },
+        height: { exact: 1920 },
+        eitherWay: false,
+        formats: ['png'],
+        orientation: ['upright'],
+      },
+    ],
+    [
+      'JPEG, 2126 x 1535 pixels at least. Landscape or upright.',
+      { width: { min: 2126 }, height: { min: 1535 }, eitherWay: true, formats: ['jpeg'] },
+    ],
+    [
+      'JPEG, 2126 x 1535 pixels at least, landscape or portrait.',
+      { width: { min: 2126 }, height: { min: 1535 }, eitherWay: true, formats: ['jpeg'] },
+    ],
+    [
+      "+ landscape pictures (upright ones don't fit the page)\n+ JPEG",
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
+    [
+      'Max 1400 px horizontally and 1050 px vertically. Portrait format images: still 1050 px vertically.',
+      { width: { max: 1400 }, height: { max: 1050 }, eitherWay: false },
+    ],
+    ['JPEG. Our card is A6, upright.', { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] }],
+    [
+      'JPEG. A picture for our 2027 card (A6, folded, upright: 105 x 148 mm).',
+      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+    ],
   ]);
 });

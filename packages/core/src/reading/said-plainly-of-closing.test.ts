@@ -50,4 +50,14 @@ readsAs([
   ['The entry page will be open until 12 March 2027.', { closes: '2027-03-12' }],
   ['The entry page opens on 1 February 2027 and closes on 12 March 2027.', { closes: '2027-03-12' }],
   ['All entries by email no later than the 12th of March, 2027.', { closes: '2027-03-12' }],
+  ['The form closes on 2 May 2027; it is switched off at 18:00.', { closes: '2027-05-02T18:00' }],
+  [
+    'Upload between 1 and 20 February 2027. The upload page closes at 18:00 on the last day.',
+    { closes: '2027-02-20T18:00' },
+  ],
+  ['Closing date 20 February 2027. The page shuts at 18:00 sharp.', { closes: '2027-02-20T18:00' }],
+  [
+    'The gallery opens on 1 May 2027; what comes after 18 April 2027 has to wait until autumn.',
+    { closes: '2027-04-18' },
+  ],
 ]);

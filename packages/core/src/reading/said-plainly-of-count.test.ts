@@ -71,4 +71,7 @@ readsAs([
   ['Entries per person: 4', { maxFiles: 4 }],
   ['Limit: four pictures per entrant.', { maxFiles: 4 }],
   ['Pictures: 4 (four)', { maxFiles: 4 }],
+  ['No more than ten between you.', { maxFiles: 10 }],
+  ['JPEG. Two designs each.', { formats: ['jpeg'], maxFiles: 2 }],
+  ['JPEG. Each contribution may have up to three figures.', { formats: ['jpeg'], maxFiles: 3 }],
 ]);

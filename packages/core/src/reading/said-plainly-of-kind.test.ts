@@ -117,4 +117,28 @@ readsAs([
     'JPEG, preferably at 90% quality, under 5 MB.',
     { bytesMax: 5000000, formats: ['jpeg'], quality: '90%', advice: ['quality'] },
   ],
+  ['Save with the quality slider at 9 (the scale goes to 12).', { quality: '9/12' }],
+  ['Quality must be set to 12 out of a possible 12.', { quality: '12/12' }],
+  ['JPEG files. Landscape and portrait pictures are both welcome.', { formats: ['jpeg'] }],
+  [
+    'JPEG files. Whether upright or wide, the longer side may have 2000 pixels at most.',
+    { longEdge: { max: 2000 }, formats: ['jpeg'] },
+  ],
+  ['JPEG. Payments are made on the 5th of each month.', { formats: ['jpeg'] }],
+  [
+    "JPEG. Put your number in the name. Neither your name nor the school's may be in the name.",
+    { formats: ['jpeg'] },
+  ],
+  ['Small ones (less than 2000 pixels on the longer side) cannot be used.', { longEdge: { min: 2000 } }],
+  ['Small pictures (under 2000 pixels on the long side) are no use to us.', { longEdge: { min: 2000 } }],
+  [
+    'JPEG. This salon has a single section: black-and-white photography.',
+    { formats: ['jpeg'], monochrome: true },
+  ],
+  ['sRGB or Gray Gamma 2.2', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
+  ['Deliver JPEGs. We do not need RAW or TIFF.', { formats: ['jpeg'] }],
+  ["JPEG, please. Please don't send me 60 MB TIFFs.", { formats: ['jpeg'] }],
+  ['JPEG only. There is no need for TIFFs.', { formats: ['jpeg'] }],
+  ['E-mail both together, not above 20 MB.', { packageBytesMax: 20000000 }],
+  ['JPEG, 300 dpi at a width of 85 mm or 175 mm.', { formats: ['jpeg'], ppi: { exact: 300 } }],
 ]);

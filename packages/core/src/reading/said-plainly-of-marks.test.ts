@@ -120,4 +120,57 @@ readsAs([
     { border: 'forbidden', watermark: 'forbidden' },
   ],
   ['Clean images only (no text, no logos).', { watermark: 'forbidden' }],
+  [
+    'JPEG files. Single pixel strokes round the edge are acceptable.',
+    { formats: ['jpeg'], border: 'allowed' },
+  ],
+  [
+    'JPEG files. We return pictures that have a logo in the corner.',
+    { formats: ['jpeg'], watermark: 'forbidden' },
+  ],
+  [
+    'JPEG files. Images with visible branding of the photographer are not eligible.',
+    { formats: ['jpeg'], watermark: 'forbidden' },
+  ],
+  ["JPEG files. Don't stamp your name all over it.", { formats: ['jpeg'], watermark: 'forbidden' }],
+  ['JPEG files. A small signature in a corner is all right.', { formats: ['jpeg'], watermark: 'allowed' }],
+  ['JPEG files. We do not mind a discreet watermark.', { formats: ['jpeg'], watermark: 'allowed' }],
+  [
+    'JPEG files. Your name may appear in small letters at the bottom.',
+    { formats: ['jpeg'], watermark: 'allowed' },
+  ],
+  [
+    'JPEG files. Please do not surround your picture with a line.',
+    { formats: ['jpeg'], border: 'forbidden' },
+  ],
+  [
+    'JPEG files. Borders look untidy on the wall screen and are therefore not allowed.',
+    { formats: ['jpeg'], border: 'forbidden' },
+  ],
+  [
+    'JPEG files. Full-bleed pictures only; nothing round the outside.',
+    { formats: ['jpeg'], border: 'forbidden' },
+  ],
+  [
+    'JPEG files. Borders no. Watermarks no.',
+    { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+  ],
+  ['JPEG files. Thin border yes, name no.', { formats: ['jpeg'], border: 'allowed', watermark: 'forbidden' }],
+  ['JPEG files. A narrow edge in a neutral colour may be used.', { formats: ['jpeg'], border: 'allowed' }],
+  ['JPEG files. Borders count towards the pixel limit.', { formats: ['jpeg'], border: 'allowed' }],
+  ['JPEG. Can I add a border? A thin one, yes.', { formats: ['jpeg'], border: 'allowed' }],
+  [
+    "JPEG. Photos with visible sponsors' logos are fine; photos with your own logo are not.",
+    { formats: ['jpeg'], watermark: 'forbidden' },
+  ],
+  ['JPEG. Do not put any type on the picture yourself.', { formats: ['jpeg'], watermark: 'forbidden' }],
+  [
+    'Anonymous judging: no names in the picture or in the data of the file.',
+    { watermark: 'forbidden', author: 'forbidden' },
+  ],
+  [
+    "- JPEG\n\nWhat we don't need\n- frames, dates, captions\n- pictures of people who haven't been asked",
+    { formats: ['jpeg'], border: 'forbidden', watermark: 'forbidden' },
+  ],
+  ['JPEG. A stroke of 1 or 2 px round the image is OK.', { formats: ['jpeg'], border: 'allowed' }],
 ]);

@@ -97,4 +97,10 @@ readsAs([
   ['Please send the file with all of its EXIF data.', { strip: false }],
   ['Original EXIF data must be there.', { strip: false }],
   ['Camera settings must be readable in the file.', { strip: false }],
+  ["Files whose EXIF gives the photographer's name will be sent back.", { author: 'forbidden' }],
+  ['Remove your name and the place from the metadata.', { location: 'remove', author: 'forbidden' }],
+  ['Do not leave position data in your files.', { location: 'remove' }],
+  ['Please make sure the file does not reveal where it was taken.', { location: 'remove' }],
+  ['There must be no name in the data of the file.', { author: 'forbidden' }],
+  ["Leave the date and place in the picture's data; they help us.", { location: 'keep' }],
 ]);

@@ -92,4 +92,31 @@ readsNamesAs([
     '[club number][section code][sequence]',
     '023C04.jpg',
   ],
+  ['Name them by title, e.g. Winter_Quay.jpg.', '[title]', 'Winter_Quay.jpg'],
+  ['The file name is the title of the work, for example Winter_Quay.jpg.', '[title]', 'Winter_Quay.jpg'],
+  [
+    'Files are named club number, underscore, P for PDI or T for print, two-digit number, underscore, title: 33_P04_Evening Ferry.jpg',
+    '[club number]_[section code][sequence]_[title]',
+    '33_P04_Evening Ferry.jpg',
+    'allowed',
+  ],
+  ['Files named Number_Title (number = your league number)', '[member number]_[title]'],
+  [
+    "Name: The section's first letter, then your number, then the title, for instance L-63-Morning.jpg",
+    '[section code]-[member number]-[title]',
+    'L-63-Morning.jpg',
+  ],
+  [
+    'Name the file with your studio number and your surname (e.g. 17 Albers.jpg).',
+    '',
+    '17 Albers.jpg',
+    'allowed',
+  ],
+  ['Only the title in the file name, please.', '[title]'],
+  [
+    'M or C for monochrome or colour, then the title, then your number, with hyphens: M-Rook Hill-204.jpg',
+    '[section code]-[title]-[member number]',
+    'M-Rook Hill-204.jpg',
+    'allowed',
+  ],
 ]);

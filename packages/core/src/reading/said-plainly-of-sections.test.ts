@@ -245,4 +245,48 @@ readsSectionsAs([
     'Colour Prints (section C) and Mono Prints (section M): four prints per section.',
     'C / Colour Prints / 4; M / Mono Prints / 4',
   ],
+  [
+    'Section A: Open Color (PID Color)\nSection B: Open Monochrome (PID Mono)\nSection C: Nature (PID Nature)\nIn each section max. 4 photos per author.',
+    'A / Open Color / 4; B / Open Monochrome / 4; C / Nature / 4',
+  ],
+  [
+    'Photo classes\n\nClass 61  A flower in close-up\nClass 62  A garden after rain\nClass 63  Something from the vegetable plot\n\nOne entry per class and exhibitor.',
+    '61 / A flower in close-up / 1; 62 / A garden after rain / 1; 63 / Something from the vegetable plot / 1',
+  ],
+  [
+    'Members may enter four images in each round: two in the Colour section and two in the Monochrome section.',
+    '- / Colour / 2; - / Monochrome / 2',
+    4,
+  ],
+  [
+    'Section A – Black and white (4 works)\nSection B – Colour (4 works)\nSection C – Series (1 series of 3 to 6 works)',
+    'A / Black and white / 4; B / Colour / 4; C / Series / 1',
+  ],
+  ['PID-C  Colour       max. 4\nPID-M  Monochrome   max. 4', 'PID-C / Colour / 4; PID-M / Monochrome / 4'],
+  [
+    'Categories are Farm Life, Hedgerow and Harvest; three entries per person in total.',
+    '- / Farm Life / -; - / Hedgerow / -; - / Harvest / -',
+    3,
+  ],
+  [
+    'You may enter:\n- Single image: up to three\n- Panel: one panel of six images',
+    '- / Single image / 3; - / Panel / 1',
+  ],
+  [
+    'Open Colour (OPC), Open Monochrome (OPM) and Nature (NAT): four images may be entered in each.',
+    'OPC / Open Colour / 4; OPM / Open Monochrome / 4; NAT / Nature / 4',
+  ],
+  [
+    'A) Single pictures: max. 4 per author\nB) Series: max. 1 per author (5 to 8 pictures)',
+    'A / Single pictures / 4; B / Series / 1',
+  ],
+  [
+    'Classes:\nMonochrome Print – max 4\nColour Print – max 4\nPDI – max 4',
+    '- / Monochrome Print / 4; - / Colour Print / 4; - / PDI / 4',
+  ],
+  [
+    'People, Places, Patterns – these are our categories. Two entries in each, so six altogether.',
+    '- / People / 2; - / Places / 2; - / Patterns / 2',
+    6,
+  ],
 ]);
