@@ -62,6 +62,9 @@ export function boundOf(before: string, rest: string): Bound {
   const said = after.slice(0, FARTHEST).replace(ALTERNATIVE_AFTER, '');
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
+  // "May not be smaller than 480 x 640 pixels or larger than 960 x 1280": the denial holds for both.
+  const second = SECOND_DENIED.exec(before);
+  if (second && ALTERNATIVE.test(near)) return second.groups?.['more'] ? 'max' : 'min';
   for (const match of near.matchAll(BEFORE)) {
     const { max1, max2, min1, min2 } = match.groups ?? {};
     bound = (max1 ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
@@ -87,6 +90,11 @@ const REFUSED_AFTER = new RegExp(
   'i',
 );
 
+const SECOND_DENIED = new RegExp(
+  `\\b${NOT}\\b(?: [\\w'’-]+){0,4}? (?:${MORE}|${LESS}) than\\b[^.;:]{0,40}\\b(?:or|nor) (?:(?<more>${MORE})|${LESS}) than $`,
+  'i',
+);
+const ALTERNATIVE = new RegExp(`\\b(?:or|nor) (?:${MORE}|${LESS}) than $`, 'i');
 const BRACKETED_UNDER = new RegExp(`\\((?:i\\.?e\\.?,? |those |that is,? )?${LESS}(?: than)? $`, 'i');
 const REFUSED_BEHIND_BRACKET =
   /^[^.;,()]{0,40}\)\s*(?:will not|cannot|can['’]t|(?:will be|are|is) (?:not|refused|rejected|returned|deleted|sent back|(?:of )?no use|useless))\b/i;
@@ -115,4 +123,6 @@ const WANTED_AFTER =
 
 /** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
 export const withoutDensity = (text: string) =>
-  text.replace(/\(\d+ ?(?:ppi|dpi)\)/gi, aside => ' '.repeat(aside.length));
+  text.replace(/\(\d+ ?(?:ppi|dpi)\)|\bor (?:the other way (?:round|about)|vice versa)/gi, aside =>
+    ' '.repeat(aside.length),
+  );

@@ -128,9 +128,7 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   if (/^(?:19|20)\d\d$/.test(piece)) return ['year'];
   if (/^(?:y{2,4}[-.]?mm[-.]?dd|dd[-.]?mm[-.]?y{2,4})$/i.test(piece)) return ['date'];
   if (/^(?:mono|colou?r)$/i.test(piece)) return ['section code'];
-  const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.[
-    'word'
-  ];
+  const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];
   if (numbered) return [`text:${numbered}`, 'sequence'];
   const words = piece.split(/(?<=[a-z])(?=[A-Z\d])/);
   return words.length > 1 ? words.map(partOfWord) : [undefined];

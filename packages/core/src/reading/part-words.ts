@@ -20,7 +20,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['member number', /\byour number\b/gi],
   [
     'section code',
-    /\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b/gi,
+    /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b/gi,
   ],
   // "The competition number" is that of the evening.
   ['entry number', /\byour competition number\b/gi],
@@ -29,7 +29,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   [
     'sequence',
     everywhere(phrases`
-      (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing)
+      (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order
       number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
       a number | preference | position | (?<=\byour )order

@@ -162,6 +162,8 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
   if (NO_ENTRY.some(isSo => isSo(lead, count, text))) return undefined;
+  // "Hand in both as one entry" counts none.
+  if (count.value === 1 && /\bas (?:only |just )?$/i.test(lead)) return undefined;
   if (
     /(?<!\b(?:no|not) )\bmore than $/i.test(lead) &&
     !MAY_BE.test(tail) &&

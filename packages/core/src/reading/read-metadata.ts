@@ -9,7 +9,7 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 const NOTES =
   /\b(?:exif|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
 const PLACE = phrases`
-  gps | geo-?tag(?:s|ged|ging)? | geo-?location | location services
+  gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
   (?<=\bcopyright,? (?:and|or) )location | position data
@@ -18,7 +18,7 @@ const PLACE = phrases`
 `;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
-  /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services|info)|embed|strip)/i;
+  /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services?|settings?|info)|embed|strip)/i;
 const WHO =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|names?|credit(?: yourself)?)\b/gi;
 const FIELD =
@@ -238,7 +238,8 @@ function readNotes(
     const part = partAt(text, each.index);
     if (isOfAuthor(part)) continue;
     const isOfPlace = PLACE.test(part) && said.length > 0;
-    if (isOfPlace && !/\ball (?:exif|metadata)/i.test(part)) continue;
+    if (isOfPlace && !/\ball (?:exif|metadata)|\bexif (?:data )?(?:and|,)|(?:,|\band) exif\b/i.test(part))
+      continue;
     const fate = fateOf(part);
     // "Captions go into the IPTC description" says nothing of the camera's data.
     if (fate === 'kept' && (OF_WORDS.test(part) || !OF_CAMERA.test(part))) continue;

@@ -184,7 +184,7 @@ const DENIED_LIST =
 
 /** "Neither required nor forbidden." */
 const LEFT_OPEN =
-  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?: not|n['’]t) mind\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
+  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
 function verdictIn(text: string, index: number, thing: string): Verdict {
   if (LEFT_OPEN.test(text)) return 'allowed';

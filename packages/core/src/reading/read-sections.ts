@@ -44,10 +44,14 @@ function withOwn(listed: ReadSections, segments: readonly Segment[]): ReadSectio
 /** "One prize of £100 in each" limits nothing. */
 const OF_MONEY = /[£€$]|\b(?:prizes?|vouchers?|medals?|fees?|costs?) of\b/i;
 
+/** A heading over what an entry costs. */
+const OF_FEES = /^\W*(?:entry |participation )?(?:fees?|costs?|prices?)\W*$/i;
+
 /** A limit that stands once for all sections of a list that gives none. */
 function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.limit !== null)) return listed;
-  for (const { text, start } of segments) {
+  for (const [i, { text, start }] of segments.entries()) {
+    if (OF_FEES.test(segments[i - 1]?.text ?? '')) continue;
     const each = OF_EACH.test(text) && !OF_MONEY.test(text) ? eachOf(text) : undefined;
     if (each === undefined) continue;
     const isAmong = listed.found.some(f => f.start <= start && f.end >= start + text.length);
@@ -64,14 +68,14 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 
 /** "The section letter (C, M or N)" in what is said of names. */
 const LETTERS =
-  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory) (?:letter|code|initial)s?\s*\((?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)\)|(?<row>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
+  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory) (?:letter|code|initial)s?\s*\((?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)\)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
 
 /** Letters that begin the names of the sections, one for each, are their codes. */
 function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.code !== null)) return listed;
   const list = segments
     .map(s => LETTERS.exec(s.text)?.groups)
-    .map(g => g?.['list'] ?? g?.['row'])
+    .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'])
     .find(Boolean);
   const letters = list?.match(/[A-Z]+/g) ?? [];
   const areInitials =

@@ -54,6 +54,8 @@ const WRITTEN: readonly RegExp[] = [
   /^(?<code>[A-Z]{1,3}\d?|\d{1,2}) ?\((?<label>[A-Z][a-z][^()]+)\)$/,
   // "1 Open monochrome   code MO".
   /^(?:\d{1,2}[.)]?\s+)?(?<label>[A-Z][^\d]*?)\s{2,}code:? (?<code>[A-Z]{1,4})$/,
+  // "Nature         B".
+  /^(?<label>[A-Z][^\d]*?)\s{3,}(?<code>[A-Z]{1,3}\d?)$/,
   // 'A "The market"'.
   /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/,
   // "Colour   C   6": name, code and limit in columns.
