@@ -68,8 +68,12 @@ function inUsualForm(rest: string): string {
   return code === undefined ? rest : `${code}) ${label}${limit === undefined ? '' : `: ${limit}`}`;
 }
 
+/** Characters of the longest line that can be a section with its limit. */
+const LONGEST = 200;
+
 /** Takes a section's line or piece of a list apart; undefined where it is none. */
 export function sectionItem(written: string): SectionItem | undefined {
+  if (written.length > LONGEST) return undefined;
   let rest = written
     .replace(/\s*\n[\s\S]*$/, '')
     .trim()

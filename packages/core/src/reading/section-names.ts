@@ -35,13 +35,17 @@ export function smallNames(text: string): SectionItem[] | undefined {
     .map(label => ({ code: null, label, limit: null, isCalled: false, aside: '' }));
 }
 
+/** Names of the longest list. */
+const MOST = 40;
+
 /** The names of a list, each taken apart; undefined where one of the pieces is no name. */
 export function itemsOf(region: string): SectionItem[] | undefined {
   const pieces = piecesOf(
     region.trim().replace(/[.;,)]+$/, match => (match.includes(')') && region.includes('(') ? ')' : '')),
   );
+  if (pieces.length < 2 || pieces.length > MOST) return undefined;
   const items = pieces.map(piece => sectionItem(piece));
-  if (items.length < 2 || items.some(item => item === undefined)) return undefined;
+  if (items.some(item => item === undefined)) return undefined;
   const known = items as SectionItem[];
   // "The section code (NA, TR or OP)" names none.
   if (known.every(item => item.code === null && /^[A-Z]{1,4}\d?$/.test(item.label))) return undefined;
