@@ -25,9 +25,6 @@ const ABOUT_NAMES = phrases`
   (?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?)
 `;
 
-/** Longer ones are pasted junk, which would be looked through name by name. */
-const LONGEST_SENTENCE = 5000;
-
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
     example: null,
@@ -49,15 +46,14 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
 
   const about = segments.filter(
     (segment, i) =>
-      segment.text.length <= LONGEST_SENTENCE &&
-      (ABOUT_NAMES.test(segment.text) ||
+      ABOUT_NAMES.test(segment.text) ||
         /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
         showsName(segment.text) ||
         /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
         isPattern(segment.text) ||
         isUnderNamingHead(segments, i) ||
         isBeforeExample(segments, i) ||
-        isAfterthought(segments, i)),
+        isAfterthought(segments, i),
   );
   let hasSpacedExample = false;
   for (const segment of about) {
