@@ -47,13 +47,13 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   const about = segments.filter(
     (segment, i) =>
       ABOUT_NAMES.test(segment.text) ||
-        /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
-        showsName(segment.text) ||
-        /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
-        isPattern(segment.text) ||
-        isUnderNamingHead(segments, i) ||
-        isBeforeExample(segments, i) ||
-        isAfterthought(segments, i),
+      /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
+      showsName(segment.text) ||
+      /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
+      isPattern(segment.text) ||
+      isUnderNamingHead(segments, i) ||
+      isBeforeExample(segments, i) ||
+      isAfterthought(segments, i),
   );
   let hasSpacedExample = false;
   for (const segment of about) {
