@@ -7,7 +7,7 @@ export const STRONG = new RegExp(
   `\\b${oneOf`
     works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires) | moved {2,}to
     (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
-    you have (?:time )?until | cut[- ]?off | copy date | entries (?:must|should|need to|have to|will|to)
+    you have (?:time )?until | cut[- ]?off | copy date | send(?:ing)? date | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
     (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)

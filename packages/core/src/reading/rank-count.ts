@@ -98,7 +98,7 @@ const PER_PERSON = new RegExp(
 const OF_ANY_AUTHOR =
   /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b/i;
 const OF_CLUB =
-  /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
+  /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
 const A_DAY =
   /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
@@ -212,6 +212,8 @@ const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\
 /** Whether a number of pictures is one that is sent. */
 function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
+  // "We need 10 images from your club."
+  if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".
   if (JUDGING.test(near.replace(/^.*:\s/s, ''))) return false;
   if (

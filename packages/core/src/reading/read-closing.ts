@@ -124,7 +124,8 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
 const SAID_LAST = /^\W{0,3}(?:is|as) (?:the|your) (?:very )?(?:last|final|closing) (?:day|date)\b/i;
 
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
-  const { text } = segment;
+  // "To open@gallery.example" opens nothing.
+  const text = segment.text.replace(/\S+@[\w.-]+\w/g, address => ' '.repeat(address.length));
   // The day in a file's name closes nothing.
   const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
   if (!stamps.length) return readWithoutDate(segment);

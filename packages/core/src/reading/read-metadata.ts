@@ -153,7 +153,9 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
   const isOfNotes =
     OF_NOTES.test(text) || PAIR_ALONE.test(text) || (before !== undefined && NOTES.test(before.text));
   if (!place || isConditional || !isOfNotes) return [];
-  const fate = fateOf(partAt(text, place.index)) ?? fateOf(text);
+  // "Your name belongs in the metadata; GPS does not."
+  const isNot = /^\W*(?:the )?(?:gps|location|co-?ordinates)[\w ]{0,12} do(?:es)? not\W*$/i.test(text);
+  const fate = isNot ? 'gone' : (fateOf(partAt(text, place.index)) ?? fateOf(text));
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];
 }
 

@@ -22,6 +22,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['21st-photo-salon-of-the-marches', 6],
   ['3rd-kestrel-coast-salon', 2],
   ['advice-first-print', 1],
+  ['advice-for-first-prints', 1],
   ['advice-from-the-judge', 3],
   ['advice-nervous-newcomer', 1],
   ['allotment', 1],

@@ -47,6 +47,10 @@ const ONE_AND_ONE = new RegExp(
   'i',
 );
 
+/** "Three competitions are held. Members may enter two images in each." */
+const OCCASIONS = /\b(?:competitions|rounds|evenings|meetings|matches|months|contests|sessions)\b/i;
+const ofEachRound = (text: string) => text.replace(/\b(in|for|to) each(?=\W*$)/i, '$1 each round');
+
 /** Numbers of one sentence that are weighed; a real one has a few. */
 const MOST_COUNTS = 24;
 
@@ -55,8 +59,11 @@ export function readTotal(
   segments: readonly Segment[],
   { sections, found: sectionFound }: ReadSections,
 ): Found[] {
-  const all = segments.flatMap(whole => {
-    const segment = withoutMark(whole);
+  const all = segments.flatMap((whole, i) => {
+    const bare = withoutMark(whole);
+    const near = `${segments[i - 1]?.text ?? ''} ${bare.text}`;
+    const segment =
+      sections.length || !OCCASIONS.test(near) ? bare : { ...bare, text: ofEachRound(bare.text) };
     if (isRowOfKinds(segment)) return [];
     const isRow = isOfSections(segment, sectionFound);
     const isSaid = ENTERING.test(segment.text);

@@ -224,4 +224,13 @@ readsAs([
     },
   ],
   ['Any border must be within the maximum dimensions.', { border: 'allowed' }],
+  ['Use the upload link; it takes 100 MB in one go.', { packageBytesMax: 100000000 }],
+  ["JPEG. A thin frame doesn't bother me.", { formats: ['jpeg'], border: 'allowed' }],
+  ['Send date: 15.04.2027. Jury: 24.04.2027.', { closes: '2027-04-15' }],
+  ['Three competitions are held each season. Members may enter two images in each.', { maxFiles: 2 }],
+  ['There are five evenings. Bring up to three images to each.', { maxFiles: 3 }],
+  [
+    'Copyright and photographer belong in the metadata; GPS does not.',
+    { location: 'remove', author: 'required' },
+  ],
 ]);

@@ -245,5 +245,22 @@ describe('demands told in a label, a list or two sentences', () => {
       { closes: '2027-02-08T22:00' },
     ],
     ['30 April 2027, 20:00, is the last moment.', { closes: '2027-04-30T20:00' }],
+    [
+      'The photo may not be smaller than 480 x 640 pixels or larger than 960 x 1280 pixels.',
+      { width: { min: 480, max: 960 }, height: { min: 640, max: 1280 } },
+    ],
+    ['The file must not be larger than 200 KB or smaller than 50 KB.', { bytesMax: 200000, bytesMin: 50000 }],
+    ["Don't tell us where rare animals live: switch off the location setting.", { location: 'remove' }],
+    ['EXIF and GPS must be complete.', { location: 'keep', strip: false }],
+    [
+      '1920 x 1280 or smaller (uprights not higher than 1280).',
+      { width: { max: 1920 }, height: { max: 1280 }, eitherWay: false },
+    ],
+    [
+      'JPEG, 2480 x 1748 pixels (or the other way round) or bigger.',
+      { width: { min: 2480 }, height: { min: 1748 }, eitherWay: true, formats: ['jpeg'] },
+    ],
+    ['We need 10 images from your club, max 2 per author.', { maxFiles: 10 }],
+    ['No more than 1 MB if poss as our laptop is elderly.', { bytesMax: 1000000, advice: ['bytesMax'] }],
   ]);
 });
