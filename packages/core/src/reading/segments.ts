@@ -97,7 +97,8 @@ const MOST_BEHIND = /(?:\d|\b(?:one|two|three|four|five|six|ten)\b)[\w ]{1,16} (
 /** "1. Flowers   2. Vegetables   3. Sheds": items in a row, counted from one, whose numbers end no sentence. */
 function isCountedRow(text: string): boolean {
   const numbers = [...text.matchAll(/(?:^|\s)(\d{1,2})[.)]\s+(?=[A-Z])/g)];
-  return numbers.length >= 3 && numbers[0]?.index === 0 && numbers.every((m, i) => Number(m[1]) === i + 1);
+  const isFirst = text.slice(0, numbers[0]?.index).trim() === '';
+  return numbers.length >= 3 && isFirst && numbers.every((m, i) => Number(m[1]) === i + 1);
 }
 
 function cutAtSentences(text: string, isSmall: boolean): { text: string; start: number }[] {
