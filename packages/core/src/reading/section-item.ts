@@ -71,6 +71,12 @@ function inUsualForm(rest: string): string {
 /** Characters of the longest line that can be a section with its limit. */
 const LONGEST = 200;
 
+/** "Panel: one panel of six images": how many a series holds. */
+const OF_SEVERAL = new RegExp(
+  `(?<=\\b(?:series|sets?|panels?|portfolios?)) of (?:${COUNT})(?: (?:to|-|–) (?:${COUNT}))? [a-z]+(?=\\)?$)`,
+  'i',
+);
+
 /** Takes a section's line or piece of a list apart; undefined where it is none. */
 export function sectionItem(written: string): SectionItem | undefined {
   if (written.length > LONGEST) return undefined;
@@ -109,13 +115,7 @@ export function sectionItem(written: string): SectionItem | undefined {
   // "Series - maximum 2 (each of 3 to 6 photographs)".
   rest = rest.replace(/(?<=\d)\s*\((?:each|with|of) [^()]*\)$/i, '');
   // "Series - 1 series of 4 to 6 photographs".
-  rest = rest.replace(
-    new RegExp(
-      `(?<=\\b(?:series|sets?|panels?|portfolios?)) of (?:${COUNT})(?: (?:to|-|–) (?:${COUNT}))? [a-z]+(?=\\)?$)`,
-      'i',
-    ),
-    '',
-  );
+  rest = rest.replace(OF_SEVERAL, '');
   // "Max. 1 per author (5 to 8 pictures)".
   rest = rest.replace(/(?<=\d[^()]{0,24})\s*\(\d+ (?:to|-|–) \d+ [a-z]+\)$/i, '');
   // "8 prints per club (monochrome or colour)".
