@@ -43,3 +43,8 @@ it('holds the words that take a rule over from another kind of file', () => {
     'Photograph: JPG, 240 x 320 pixels, 30 to 80 KB.\nSignature: 280 x 80 pixels, 10 to 30 KB, same format as the photograph.';
   expect(claimed(text)['formats']).toEqual(['JPG', 'same format as the photograph']);
 });
+
+it('holds the hour that the next sentence gives beside the day', () => {
+  const { closes } = claimed('The form closes on 2 May 2027. It is switched off at 18:00.');
+  expect(closes).toEqual(['2 May 2027', '18:00']);
+});

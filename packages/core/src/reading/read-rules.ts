@@ -97,7 +97,7 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   if (!closing) return;
   reading.closes = closing.closes;
   reading.questions.push(...closing.questions);
-  claimAll(reading.claims, [closing.from], undefined);
+  claimAll(reading.claims, closing.from, undefined);
 }
 
 /**

@@ -9,8 +9,8 @@ import { patterns } from './word-lists.ts';
 export interface SettledClosing {
   closes: string | null;
   questions: Question[];
-  /** The statement that gave it. */
-  from: Found;
+  /** The statement that gave it, and that of its hour where it stands apart. */
+  from: Found[];
 }
 
 /** The deadline of a text; undefined where none of its sentences speaks of one. */
@@ -26,7 +26,8 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
   // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
   const fullest = sameDay.reduce((a, b) => (String(b.value).length > String(a.value).length ? b : a), first);
-  let closes = withHour(fullest, segments);
+  const hour = hourElsewhere(fullest, segments);
+  let closes = hour?.value ?? (fullest.value as string | null);
   const questions: Question[] = [];
   if (fullest.doubt)
     questions.push({ field: 'closes', text: fullest.doubt, start: fullest.start, end: fullest.end });
@@ -45,7 +46,8 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
     closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
     questions.push(twoPlaces(first, other, segments));
   }
-  return { closes, questions, from: { ...fullest, field: 'closes' } };
+  const from = [fullest, ...(hour ? [hour] : [])].map(f => ({ ...f, field: 'closes' }));
+  return { closes, questions, from };
 }
 
 /** "By 28 May 2027    by 9 July 2027": the second cell of a row is the day of another kind of file. */
@@ -73,18 +75,28 @@ function twoPlaces(one: Found, other: Found, segments: readonly Segment[]): Ques
   return { field: 'closes', text, start: other.start, end: other.end };
 }
 
-/** "All entries by 21:30 on the closing date": the hour of a day that another sentence gives. */
-function withHour({ value, start }: Found, segments: readonly Segment[]): string | null {
-  const day = value as string | null;
-  if (day?.length !== 10) return day;
+/** "All entries by 21:30 on the closing date": the day with the hour that another sentence gives. */
+function hourElsewhere(
+  { value: day, start }: Found,
+  segments: readonly Segment[],
+): (Found & { value: string }) | undefined {
+  if (typeof day !== 'string' || day.length !== 10) return undefined;
   const own = segments.findIndex(s => s.start <= start && start < s.start + s.text.length);
-  for (const [i, { text }] of segments.entries()) {
+  for (const [i, { text, start: from }] of segments.entries()) {
     const named = ON_THAT_DAY.exec(text) ?? (i === own + 1 ? CLOSES_AT.exec(text) : null);
     const at = named ? named.index + (named[0].endsWith(' at ') ? named[0].length : 0) : 0;
     const time = named ? timeNear(text, at, at) : undefined;
-    if (time) return `${day}T${time.clock}${time.zone}`;
+    if (!time) continue;
+    const [begins, ends] = [from + time.start, from + time.end];
+    return {
+      field: 'closes',
+      value: `${day}T${time.clock}${time.zone}`,
+      start: begins,
+      end: ends,
+      advice: false,
+    };
   }
-  return day;
+  return undefined;
 }
 
 const ON_THAT_DAY = patterns`
