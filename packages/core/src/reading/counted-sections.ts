@@ -6,7 +6,7 @@ import { THINGS } from './things.ts';
 /** Sections in a sentence, each with its number or its code in front. */
 
 const COUNTED = new RegExp(
-  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:(?:are|is|will be|may be) )?(?:for |in )?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: (?:[A-Z][A-Za-z&’'-]{1,24}|section|class|category))?)\\s*\\((?:section |class |category )?(?<code>[A-Z]{1,4}\\d?)\\)`,
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:(?:are|is|will be|may be) )?(?:for |in )?(?:the )?(?<label>[A-Z][A-Za-z&’'-]{2,24}(?: (?:[A-Z][A-Za-z&’'-]{1,24}|section|class|category))?)\\s*\\((?:section |class |category |code )?(?<code>[A-Z]{1,4}\\d?)\\)`,
   'g',
 );
 
@@ -44,10 +44,10 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
 
 /** What a section may be called in small letters. */
 const SORT =
-  '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
+  '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|black-white|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of )?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of |(?:${THINGS} )?in (?=${SORT}))?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|and\\b|\\.|$))`,
   'gi',
 );
 
@@ -57,7 +57,7 @@ const PLAIN_LIST = new RegExp(
 );
 /** "2 colour and 2 mono images". */
 const KINDS_LIST = new RegExp(
-  `\\b(?<list>(?:${COUNT}) ${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) ${SORT}(?: ${THINGS})?)+)(?= ${THINGS}|[.;]|$)`,
+  `\\b(?<list>(?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?)+)(?= ${THINGS}|[.;]|$)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');

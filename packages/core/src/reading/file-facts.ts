@@ -10,7 +10,7 @@ import { readSimple } from './read-simple.ts';
 import { readSameSide, readSize } from './read-size.ts';
 import { readWeight } from './read-weight.ts';
 import { withoutMark, type Segment } from './segments.ts';
-import { deniedItems } from './under-denial.ts';
+import { ruledItems } from './ruled-items.ts';
 import { oneOf, phrases } from './word-lists.ts';
 
 /** What the sentences about one kind of file say of it. */
@@ -24,23 +24,27 @@ export interface Facts {
 /** All that is found in sentences about one kind of file, and what they say of its size on paper. */
 export function factsOf(marked: readonly Segment[]): Facts {
   const segments = marked.map(withoutMark);
-  const isDenied = deniedItems(marked);
+  const ruled = ruledItems(marked);
   const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
-  const said = segments.map((segment, i) => [
-    ...(sizes[i] ?? []),
-    ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
-    ...readRatio(segment),
-    ...readEitherWay(segment),
-    ...readWeight(segment, segments[i - 1]).filter(f => f.field !== 'packageBytesMax'),
-    ...readFormats(segment),
-    ...readColourSpace(segment),
-    ...readSimple(segment),
-    ...readPpi(segment),
-    ...readMetadata(segment, segments[i - 1]),
-    ...readOverlays(segment, segments[i - 1], isDenied[i]),
-    ...readMonochrome(segment),
-    ...readFurther(segment),
-  ]);
+  const said = segments.map((segment, i): Found[] =>
+    ruled[i] === 'free'
+      ? []
+      : [
+          ...(sizes[i] ?? []),
+          ...(sizes[i]?.length ? [] : readSameSide(segment, sizes[i - 1] ?? [])),
+          ...readRatio(segment),
+          ...readEitherWay(segment),
+          ...readWeight(segment, segments[i - 1]).filter(f => f.field !== 'packageBytesMax'),
+          ...readFormats(segment),
+          ...readColourSpace(segment),
+          ...readSimple(segment),
+          ...readPpi(segment),
+          ...readMetadata(segment, segments[i - 1]),
+          ...readOverlays(segment, segments[i - 1], ruled[i]),
+          ...readMonochrome(segment),
+          ...readFurther(segment),
+        ],
+  );
   const wished = wishedAmong(segments);
   const found = segments.flatMap((segment, i) =>
     (said[i] ?? []).map(f =>

@@ -15,7 +15,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   ['section code', 'code', 'section|class|category|theme|age group'],
   ['member number', 'number', "(?:author|member|photographer|maker|entrant)['’]s club"],
   ['member number', 'number', 'club member(?:ship)?'],
-  ['club number', 'number', 'club|school|(?<!age )group'],
+  ['club number', 'number', 'club|school|team|(?<!age )group'],
   [
     'member number',
     'number',

@@ -51,7 +51,7 @@ export const TELLS_WHOSE = new RegExp(
 /** That a mark is on a picture: "on the image", "images must not bear", "visible", "in the corner". */
 export const ON_PICTURE = patterns`
   \boff (?:it|them)\b
-  \b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\b
+  \b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: or (?:with)?in)?(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\b
   \b${PICTURE}\b[^.;:]{0,40}\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\b
   \b(?:on|over|across) (?:it|them|which)\b
   \b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\b

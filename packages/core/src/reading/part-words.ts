@@ -38,7 +38,10 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
     `),
   ],
-  ['title', /\bwhat (?:it|the (?:image|picture)) shows\b/gi],
+  [
+    'title',
+    /\bwhat (?:it|the (?:image|picture)) shows\b|\b(?:whatever|what) (?:the|your|each) (?:image|picture) is called\b/gi,
+  ],
   ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];

@@ -46,6 +46,12 @@ const WORDING: readonly Rule[] = [
   [/\bshan['’]t\b/gi, 'must not'],
   [/\b(do|does|did|is|are|was|were|has|have|must|should|would|could|need)n['’]t\b/gi, '$1 not'],
   [/\bshall\b/gi, 'must'],
+  // "The size of each DPI": projected images, where no resolution is meant.
+  [/\b(?:DPI|PDI)s\b/g, 'images'],
+  [
+    /\b([Ee]ach|[Ee]very|[Aa]ny|[Nn]o|[Aa]n?|[Tt]he) (?:DPI|PDI)\b(?=[,.;]| (?:must|shall|may|can|should|is|which|that|has|competition|file))/g,
+    '$1 image',
+  ],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bblack(?:[- ]and[- ]| ?& ?)white\b|\bb ?[&/] ?w\b/gi, 'monochrome'],
   [/(?<!\b(?:not|do|does|will|may|might) )\b(?:has|have|needs?) to be\b/gi, 'must be'],

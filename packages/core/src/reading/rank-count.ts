@@ -212,6 +212,8 @@ const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\
 /** Whether a number of pictures is one that is sent. */
 function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
+  // "… that is twelve images".
+  if (/^\W*(?:that|this|which) (?:is|makes) $/i.test(lead)) return true;
   // "We need 10 images from your club."
   if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".

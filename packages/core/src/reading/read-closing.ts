@@ -11,7 +11,7 @@ import { patterns } from './word-lists.ts';
 
 /** Words that make a date the deadline where no stronger ones stand. */
 const WEAK =
-  /\bsend (?:them |it )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
+  /\bsend (?:them |it |(?:your |the )?(?:images|files|works) )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|(?:competition|contest|challenge) runs|acceptance|accepts?)\b/i;
@@ -33,13 +33,12 @@ const SPANS =
   /^(?:,? ?\(?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?\)?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
 
 /** A short line above a date that says what it is: "Closing date". */
-const labelOver = (previous: Segment | undefined): string =>
-  previous &&
-  previous.text.length < 40 &&
-  !/\d/.test(previous.text) &&
-  /^(?:(?:by |until )?when|closing|deadline|dates?)/i.test(previous.text)
-    ? previous.text
-    : '';
+function labelOver(previous: Segment | undefined): string {
+  const label = previous?.text.replace(/^\d{1,2}[.)]?\s+(?=\D+$)/, '') ?? '';
+  const isLabel =
+    label.length < 40 && !/\d/.test(label) && /^(?:(?:by |until )?when|closing|deadline|dates?)/i.test(label);
+  return isLabel ? label : '';
+}
 
 /** "… on the Friday before; for the first competition that is 2 October": the day that the sentence before speaks of. */
 function isDayOf(

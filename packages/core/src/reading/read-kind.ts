@@ -80,13 +80,18 @@ export function readFormats(whole: Segment): Found[] {
   ];
 }
 
+/** "Anything that is not a JPEG is turned away", "no formats other than JPEG": two denials ask for it. */
+const NOT_OTHERS =
+  /\b(?:anything|everything|files?|whatever) (?:that|which) (?:is|are) not (?:an? )?$|\b(?:no|nothing|none|not)\b[^.;]{0,30}\b(?:except|but|other than) (?:for )?(?:an? )?$/i;
+
 function isDenied(text: string, at: number): boolean {
   const before = text.slice(Math.max(0, at - 60), at);
   return (
-    DENIED.test(before) ||
-    /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
-      text.slice(at).replace(/^[\w.]+/, ''),
-    )
+    !NOT_OTHERS.test(before) &&
+    (DENIED.test(before) ||
+      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+        text.slice(at).replace(/^[\w.]+/, ''),
+      ))
   );
 }
 
@@ -208,7 +213,7 @@ export function readPpi(segment: Segment): Found[] {
       `\\b${oneOf`
       no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
       irrelevant | ignore | makes no difference | all the same to | no effect
-    `}\\b|\\b\\d{2,3} ?(?:ppi|dpi) or \\d{2,3} ?(?:ppi|dpi)\\b`,
+    `}\\b|\\b\\d{2,3}(?: ?(?:ppi|dpi))? or \\d{2,3} ?(?:ppi|dpi)\\b`,
       'i',
     ).test(text)
   )

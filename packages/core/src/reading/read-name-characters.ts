@@ -1,7 +1,7 @@
 import { readCount, COUNT } from './quantities.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Segment } from './segments.ts';
-import { patterns, phrases } from './word-lists.ts';
+import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Which characters a name may hold, how long it may be, and how it ends. */
 
@@ -33,9 +33,15 @@ const LENGTH = new RegExp(
   'i',
 );
 
-/** "No punctuation other than hyphens." */
-const REFUSED =
-  /\b(?:no|without) (?:punctuation|special characters?|accents?|symbols?|umlauts?) (?:other than|apart from|except)\b(?:[^.;:()]{0,50}?(?=\s+(?:in|please)\b|[.,;:()]|$))/i;
+/** "No punctuation other than hyphens", "without accents or special characters". */
+const CHARACTERS = oneOf`
+  punctuation(?: marks?)? | special (?:characters?|signs?|letters?) | accent(?:s|ed (?:letters|characters))? | diacritic(?:s|al (?:marks?|signs?))?
+  symbols? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
+`;
+const REFUSED = new RegExp(
+  `\\b(?:no|without|not (?:use|contain|include)(?: any)?|avoid)(?: any)? ${CHARACTERS}(?:(?: (?:other than|apart from|except)\\b[^.;:()]{0,50}?(?=\\s+(?:in|please)\\b|[.,;:()]|$))|(?:(?:,| and| or|, or)? (?:no )?(?:${CHARACTERS}|spaces))*)`,
+  'i',
+);
 
 export function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about) {
@@ -57,7 +63,7 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
     }
     const refused = naming.allowed ? null : REFUSED.exec(text);
     if (refused) {
-      naming.allowed = refused[0].trim();
+      naming.allowed = refused[0].trim().replace(/^(?:not (?:use|contain|include)|avoid)(?: any)? /i, 'no ');
       claim('allowed', segment, refused.index, refused.index + refused[0].length);
     }
     const length = LENGTH.exec(text);

@@ -118,7 +118,12 @@ function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segm
 /** "No spaces." right behind the sentence about names. */
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
-  if (text.length > 140 || !/\b(?:spaces?|characters?|letters|hyphens?|under-?scores?)\b/i.test(text))
+  if (
+    text.length > 140 ||
+    !/\b(?:spaces?|blanks?|accents?|umlauts?|diacritics|characters?|letters|hyphens?|under-?scores?)\b/i.test(
+      text,
+    )
+  )
     return false;
   return [1, 2].some(back => {
     const before = segments[index - back]?.text ?? '';

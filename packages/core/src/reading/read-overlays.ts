@@ -17,6 +17,7 @@ import {
   YES,
 } from './overlay-words.ts';
 import type { Segment } from './segments.ts';
+import type { Ruled } from './ruled-items.ts';
 
 /** What may lie over the picture or round it: each thing that is named, with what its clause says of it. */
 
@@ -32,15 +33,20 @@ const NEITHER_IS =
 
 /**
  * @param before the sentence before it
- * @param isDenied whether it is an item of a list under words that deny
+ * @param ruled what the line above a list says of it, where it is an item of one
  */
-export function readOverlays(whole: Segment, before?: Segment, isDenied = false): Found[] {
+export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): Found[] {
   const isNeither = before !== undefined && NEITHER_IS.test(whole.text) && before.text.search(BORDER) >= 0;
   const neither = isNeither ? /[\s\S]+/.exec(whole.text) : null;
   if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
   const isSame = before !== undefined && SAME_GOES.test(whole.text) && NO_AFTER.test(before.text);
-  const denied = isDenied || isSame ? readDenied(whole) : [];
-  if (denied.length) return denied;
+  const listed =
+    ruled === 'denied' || isSame
+      ? named(whole, 'forbidden')
+      : ruled === 'permitted'
+        ? named(whole, 'allowed')
+        : [];
+  if (listed.length) return listed;
   const segment = answerOf(whole);
   // "We do not accept files without caption and copyright in the IPTC fields."
   if (OF_NOTES.test(segment.text) && !ON_PICTURE.test(segment.text)) return readBorder(segment);
@@ -186,9 +192,13 @@ const DENIED_LIST =
 const LEFT_OPEN =
   /\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
+const CONDITION =
+  /(?<=\b(?:allowed|permitted|accepted|acceptable|fine|welcome)),? (?:provided|so long as|as long as|if|on condition)\b.*$/is;
+
 function verdictIn(text: string, index: number, thing: string): Verdict {
   if (LEFT_OPEN.test(text)) return 'allowed';
-  const [before, after] = [text.slice(0, index), text.slice(index)];
+  // "Borders are permitted provided they do not take the image over the size."
+  const [before, after] = [text.slice(0, index), text.slice(index).replace(CONDITION, '')];
   // "Files without a copyright line cannot be printed" asks for one.
   if (/\bwithout (?:an? |the |any )?$/i.test(before) && NO_AFTER.test(after)) return undefined;
   if (NO_BEFORE.test(before) || /^(?:unframed|unsigned|borderless|nothing)\b/i.test(thing))
@@ -219,14 +229,14 @@ function answerOf(segment: Segment): Segment {
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 
-/** An item of a list under words that deny. */
-function readDenied(segment: Segment): Found[] {
+/** What an item of a list names, with what the line above the list says of it. */
+function named(segment: Segment, verdict: 'forbidden' | 'allowed'): Found[] {
   const whole = /[\s\S]+/.exec(segment.text);
   if (!whole) return [];
   return [
-    ...(segment.text.search(BORDER) >= 0 ? [at(segment, 'border', 'forbidden', whole)] : []),
+    ...(segment.text.search(BORDER) >= 0 ? [at(segment, 'border', verdict, whole)] : []),
     ...([MARK, WORD].some(words => segment.text.search(words) >= 0)
-      ? [at(segment, 'watermark', 'forbidden', whole)]
+      ? [at(segment, 'watermark', verdict, whole)]
       : []),
   ];
 }

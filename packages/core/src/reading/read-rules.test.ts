@@ -18,7 +18,6 @@ const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'u
  * is to be lowered.
  */
 const KNOWN_DIFFERENCES = new Map([
-  ['12th-international-salon-castelmoro', 1],
   ['21st-photo-salon-of-the-marches', 6],
   ['3rd-kestrel-coast-salon', 2],
   ['advice-first-print', 1],
@@ -40,13 +39,13 @@ const KNOWN_DIFFERENCES = new Map([
   ['ballinore-school-leavers', 7],
   ['beginners-what-you-need-to-know', 2],
   ['bird-observatory-record-shots', 5],
-  ['bishops-wharf-catalogue', 1],
   ['black-glass', 1],
   ['bookshop-window-two-files', 1],
   ['brackwater-quarterly', 1],
   ['bridge-college-degree-show', 2],
   ['burnt-ash', 1],
   ['canvas', 1],
+  ['capital-clubs-tournament', 1],
   ['ceramics-quarterly-review-pictures', 4],
   ['choir-anniversary-book', 1],
   ['choir-tour-photo-book', 2],
@@ -56,6 +55,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['coastal-path-diary-mail', 2],
   ['cobalt-prize', 1],
   ['cobble-street-open-studio', 2],
+  ['college-of-nursing-admission', 1],
   ['conference-poster-figures', 1],
   ['corncrake-nature-salon', 1],
   ['corporate-headshots-brief', 3],
@@ -74,6 +74,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['fern-and-feather', 2],
   ['fineart', 1],
   ['four-rivers-wildlife-competition', 3],
+  ['fourth-tidewater-salon', 1],
   ['friendly-faq-print', 1],
   ['from-the-new-webmaster', 2],
   ['gable-end-monthly-mail', 1],
@@ -81,6 +82,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['gallery-of-the-north-print-swap', 1],
   ['gallery-shop-listing-pictures', 1],
   ['gallery-two', 1],
+  ['garrick-vale-two-counts', 2],
   ['geological-society-figure-guide', 1],
   ['granite-review', 1],
   ['green-lane-primary-badge', 1],
@@ -104,7 +106,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['hollin-clough-circuit-round-two', 1],
   ['hospital-charity-cards', 1],
   ['intl', 1],
-  ['ister-salon', 1],
   ['jazz-night-wall', 1],
   ['joan-print-and-pdi', 1],
   ['jury-copy-and-original', 3],
@@ -152,7 +153,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['passport-office-form', 1],
   ['peatland-photo-competition', 2],
   ['penlow-vale-competition-card', 2],
-  ['photo-verband-hochrain', 2],
+  ['photo-verband-hochrain', 1],
   ['photo-verein-grunau', 1],
   ['plover-quarterly-spec', 1],
   ['port-averil-scholarship', 1],
@@ -224,7 +225,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['yearbook-publisher-order-form', 1],
   ['you-are-welcome-here', 1],
   ['zenith-photo-bank', 1],
-  ['zip-by-transfer-ostrava', 1],
 ]);
 
 describe('the example texts', () => {

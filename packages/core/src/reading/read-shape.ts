@@ -120,7 +120,7 @@ const ONE_WAY = new RegExp(
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b`,
-    `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?)? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
+    `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?| some)?(?: (?:beautiful|good|nice|strong|striking|sharp))? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
     `\\b(?:an?|one|your|need|want) ${PICTURES}(?: of [a-z]+(?: [a-z]+)?)? in ${WAY}${FORM}(?! or)`,

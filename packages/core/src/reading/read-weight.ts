@@ -207,6 +207,8 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       !/\b(?:file|size|weigh|limit|max|under|bytes|no (?:more|larger|bigger)|up to|(?:less|more|larger|bigger) than|or (?:less|under|smaller))/i.test(
         text,
       )) ||
+    // "The cottage (1,086 m)" is a height.
+    (/^m$/i.test(unit) && /^\d{4}/.test(text.slice(from, to))) ||
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."

@@ -148,7 +148,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     return undefined;
   if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called && !isCodedBehind))
     return undefined;
-  const limit = limited?.groups?.['n'];
+  // "6 Colour (code C)": the number in front counts.
+  const limit = limited?.groups?.['n'] ?? (isCodedBehind ? groups['spaced'] : undefined);
   return {
     code,
     label,

@@ -64,7 +64,11 @@ const IN_EITHER = new RegExp(
 /** Sections mentioned in a row; undefined where no sentence mentions two. */
 export function readMentions(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
-    const text = withSmallNumbers(segment.text);
+    // "Young Watchers (under 16) 2".
+    const text = withSmallNumbers(segment.text).replace(
+      / \((?:under|over|up to|ages?|aged) [^()]{1,16}\)(?= \d)/gi,
+      '',
+    );
     const listed = ARE_THE.exec(text)?.groups?.['list'];
     const items = listed === undefined ? undefined : itemsOf(listed);
     if (items) return inOne(segment, sectionsOf(items));

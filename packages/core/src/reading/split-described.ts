@@ -37,6 +37,8 @@ const NO_KIND = phrases`
   printers? | labs? | the same | but | so | thus | then | under | over | below | within | at | with | plus | also | too | if | when | like | boards?
   panels? | sheets? | paper | mail | limit | minimum | maximum | longest | shortest | long | short | original | actual | resulting | finished | above
 `;
+/** "DPIs must be submitted" is a sentence and no noun. */
+const A_VERB = /\b(?:must|should|shall|may|can|is|are|has|have|will)\b/i;
 const A_PICTURE = /^(?:images?|pictures?|photos?|photographs?)$/;
 const SHOWN = / of (?:the |your )?(?<what>[a-z][a-z-]+(?: [a-z]+)?)$/;
 /** What goes on about the file of the sentence before. */
@@ -107,7 +109,7 @@ function clausesOf(segment: Segment): Clause[] {
     const [head = kind] = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /);
     const shown = SHOWN.exec(kind)?.groups?.['what'];
     const noun = A_PICTURE.test(head) && shown !== undefined ? shown : head;
-    return NO_KIND.test(noun) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];
+    return NO_KIND.test(noun) || A_VERB.test(kind) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];
   });
   const [first] = starts;
   if (!first) return [{ ...segment, kind: undefined }];

@@ -2,9 +2,9 @@ import { ITEM_MARK } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { oneOf } from './word-lists.ts';
 
-/** Lists under words that deny: "What we do not want", "Please avoid", "Must not". */
+/** Lists under words that hold for every item: "What we do not want", "Must not"; "You may"; "You need not". */
 
-const HEAD = new RegExp(
+const DENIES = new RegExp(
   `\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
     (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome)
     (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
@@ -14,11 +14,28 @@ const HEAD = new RegExp(
   `}\\s*[:.…]*$`,
   'i',
 );
+const PERMITS =
+  /^\W*(?:you|entrants|authors|members|they) (?:may|can|are (?:free|allowed) to)(?: also)?\s*[:.…]*$|^\W*(?:what is )?(?:allowed|permitted)\s*[:.…]*$/i;
+const FREES =
+  /^\W*(?:you|entrants|authors|members) (?:need not|do(?: not|n['’]t) (?:need|have) to)\s*[:.…]*$/i;
 const LONGEST_HEAD = 60;
 const LONGEST_ITEM = 100;
 
-/** For each segment, whether it is an item of a list under a line of its own that denies. */
-export function deniedItems(segments: readonly Segment[]): boolean[] {
+/** What a line says of the items below it: they are denied, or permitted, or nobody has to heed them. */
+export type Ruled = 'denied' | 'permitted' | 'free';
+
+/** For each segment, what a line of its own says of it where it is an item of the list below that. */
+export function ruledItems(segments: readonly Segment[]): (Ruled | undefined)[] {
+  const heads: [Ruled, RegExp][] = [
+    ['denied', DENIES],
+    ['permitted', PERMITS],
+    ['free', FREES],
+  ];
+  const lists = heads.map(([ruled, head]) => itemsUnder(segments, head).map(is => (is ? ruled : undefined)));
+  return segments.map((_, i) => lists.map(list => list[i]).find(ruled => ruled !== undefined));
+}
+
+function itemsUnder(segments: readonly Segment[], words: RegExp): boolean[] {
   let head: Segment | undefined;
   let isMarked = false;
   return segments.map((segment, i) => {
@@ -38,7 +55,7 @@ export function deniedItems(segments: readonly Segment[]): boolean[] {
       isAlone &&
       segment.text.length < LONGEST_HEAD &&
       !ITEM_MARK.test(segment.text) &&
-      HEAD.test(segment.text)
+      words.test(segment.text)
     )
       head = segment;
     return false;
