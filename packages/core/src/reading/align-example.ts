@@ -64,6 +64,12 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
     new RegExp(`^${shapes.join(`(${SEPARATOR}|${TOUCH}|(?<=\\d)(?=\\d))`)}$`).exec(stem) ??
     // "Aeshna_cyanea_2026": an open part may hold the mark after all.
     (parts.includes('species') ? new RegExp(`^${shapes.join('(_)')}$`).exec(stem) : null) ??
+    // "Lindqvist_Fig03": a word of its own in front of the number.
+    (parts.at(-1) === 'sequence'
+      ? new RegExp(
+          `^${shapes.slice(0, -1).join(`(${SEPARATOR})`)}((?:${SEPARATOR})[A-Z][a-z]{1,7}[ _-]?)${shapes.at(-1) ?? ''}$`,
+        ).exec(stem)
+      : null) ??
     undefined
   );
 }

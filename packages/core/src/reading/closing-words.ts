@@ -24,7 +24,7 @@ export const STRONG = new RegExp(
     (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
-    \b(?:must|should|have to|need to) be (?:in|here|with us)\b
+    \b(?:must|should|have to|need to) be (?:in|here|with us)\b | not (?:a|one) (?:minute|second|day|hour|moment) later
   `}`,
   'i',
 );

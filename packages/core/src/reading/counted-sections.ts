@@ -12,7 +12,7 @@ const COUNTED = new RegExp(
 
 /** "Eight in Section A (Wild Birds)". */
 const COUNTED_BY_CODE = new RegExp(
-  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2}) \\((?<label>[A-Z][A-Za-z&’' -]{2,40})\\)`,
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2}) \\((?<label>[A-Za-z][A-Za-z&’' -]{2,40})\\)`,
   'g',
 );
 

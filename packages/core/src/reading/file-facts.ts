@@ -88,7 +88,7 @@ const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|mi
 const REST = phrases`
   (?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)
   (?:the rest|everything else|all else) (?:is|are) (?:up|left) to you
-  some (?:\w+ )?(?:advice|tips|hints), which you may ignore
+  some (?:\w+ )?(?:advice|tips|hints)(?:, (?:which you may ignore|since you ask|if you like)|(?=[.:]))
   now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b
   none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule)
 `;
@@ -103,7 +103,7 @@ const WISHES_BELOW = new RegExp(
   'i',
 );
 const A_MUST =
-  /\b(?:must|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|is the most|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
+  /\b(?:must|stops? at|refuse[sd]?|not accepted|up to|no more|nothing (?:over|above)|says no|is the most|not accept|anything over|limit|closes?|deadline|by \d)\b/i;
 
 /** "The page takes up to 7 MB and not a byte more" is no wish, whatever line it stands on. */
 const A_LIMIT =

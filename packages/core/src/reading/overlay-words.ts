@@ -2,7 +2,7 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 /** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
 
 const PICTURE =
-  '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
+  '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|scans?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
@@ -114,7 +114,7 @@ export const YES = phrases`
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED = patterns`
   \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
-  \b(?:borders?|frames?|key ?lines?) (?:must|may|should|can) ?not (?:be|exceed)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
+  \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b
   \bborders? of (?:up to|at most|no more than)\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b

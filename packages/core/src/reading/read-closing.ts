@@ -25,6 +25,8 @@ const TOO_LATE = patterns`
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
+const OF_FILES = /\b(?:jpe?g|tiff?|png)s?\b|\d\s*(?:px|pixels|[km]b)\b/i;
+
 /** Days of one sentence that are looked at; a calendar in a row has a dozen. */
 const MOST_DAYS = 24;
 
@@ -166,7 +168,9 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       STRONG.test(label) ||
       /^(?:Q[.:] ?)?when\b/i.test(text) ||
       /^(?:by |until )?when\b/i.test(label) ||
-      isNamedDay;
+      isNamedDay ||
+      // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.
+      (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && OF_FILES.test(text));
     const span = { endsSpan, isEndOfSpan, isTooLate };
     const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
     if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp)) continue;

@@ -67,7 +67,7 @@ export function readFormats(whole: Segment): Found[] {
     patterns`
       \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
       (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
-      (?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
+      (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
     `.test(text);
   return [
     {
@@ -98,6 +98,7 @@ function isDenied(text: string, at: number): boolean {
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG = patterns`
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
+  ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
   ^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
@@ -135,7 +136,7 @@ export function readColourSpace(segment: Segment): Found[] {
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
             text.slice(0, m.index),
           ) &&
-          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $/i.test(
+          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?|needs?) (?:the |any )?$/i.test(
             text.slice(0, m.index),
           ) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
@@ -212,7 +213,7 @@ export function readPpi(segment: Segment): Found[] {
     new RegExp(
       `\\b${oneOf`
       no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
-      irrelevant | ignore | makes no difference | all the same to | no effect
+      irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
     `}\\b|\\b\\d{2,3}(?: ?(?:ppi|dpi))? or \\d{2,3} ?(?:ppi|dpi)\\b`,
       'i',
     ).test(text)

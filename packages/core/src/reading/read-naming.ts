@@ -25,6 +25,9 @@ const ABOUT_NAMES = phrases`
   (?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?)
 `;
 
+/** "Names: author and copyright fields empty". */
+const OF_FIELDS = /\bfields? (?:must be |should be |are |is )?(?:left )?(?:empty|blank)\b/i;
+
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {
     example: null,
@@ -46,14 +49,15 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
 
   const about = segments.filter(
     (segment, i) =>
-      ABOUT_NAMES.test(segment.text) ||
-      /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
-      showsName(segment.text) ||
-      /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
-      isPattern(segment.text) ||
-      isUnderNamingHead(segments, i) ||
-      isBeforeExample(segments, i) ||
-      isAfterthought(segments, i),
+      !OF_FIELDS.test(segment.text) &&
+      (ABOUT_NAMES.test(segment.text) ||
+        /\btitles?\b[\s\S]{0,60}\b(?:characters|letters)\b/i.test(segment.text) ||
+        showsName(segment.text) ||
+        /^keep (?:the |your )?titles? short\b/i.test(segment.text) ||
+        isPattern(segment.text) ||
+        isUnderNamingHead(segments, i) ||
+        isBeforeExample(segments, i) ||
+        isAfterthought(segments, i)),
   );
   let hasSpacedExample = false;
   for (const segment of about) {

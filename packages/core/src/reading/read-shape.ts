@@ -119,7 +119,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
-    `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b`,
+    `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
     `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?| some)?(?: (?:beautiful|good|nice|strong|striking|sharp))? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,

@@ -59,7 +59,7 @@ export function readTotal(
   segments: readonly Segment[],
   { sections, found: sectionFound }: ReadSections,
 ): Found[] {
-  const all = segments.flatMap((whole, i) => {
+  const every = segments.flatMap((whole, i) => {
     const bare = withoutMark(whole);
     const near = `${segments[i - 1]?.text ?? ''} ${bare.text}`;
     const segment =
@@ -86,6 +86,11 @@ export function readTotal(
       found: foundAt(segment, r.count),
     }));
   });
+  // "Up to four pictures … Up to two prints": files are counted, not what is brought on paper.
+  const files = every.filter(r => r.count.things !== '' && !/\bprints?$/i.test(r.count.things));
+  const all = files.some(r => !r.isOfOne && !r.isBare)
+    ? every.filter(r => !/\bprints?$/i.test(r.count.things))
+    : every;
   const bare = all.filter(r => r.isBare);
   const said = all.filter(r => !r.isBare);
   // What one author may have of a club's entry is no number of the entry.
