@@ -8,7 +8,7 @@ const ADVICE = phrases`
   advise against | discouraged | optim(?:um|al) | customary | consider
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
   # As far as somebody can.
-  if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know how)
+  if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
   if you have (?:them|it) that (?:big|large) | if you want to set | lets? you choose

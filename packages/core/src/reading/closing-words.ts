@@ -5,7 +5,7 @@ import { oneOf, phrases } from './word-lists.ts';
 /** Words that make a date the deadline, strongest first. */
 export const STRONG = new RegExp(
   `\\b${oneOf`
-    works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires) | moved {2,}to
+    works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears) | moved {2,}to
     (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
     you have (?:time )?until | cut[- ]?off | copy date | send(?:ing)? date | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
@@ -31,7 +31,7 @@ export const STRONG = new RegExp(
 
 /** Days of other things: the judging, the opening, a later stage. */
 export const NOT_DEADLINE = phrases`
-  goes? (?:live|online) | (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
+  goes? (?:live|online|to press) | (?:is|are) made up\b | (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)

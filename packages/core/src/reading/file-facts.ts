@@ -99,7 +99,7 @@ const WISHES_BELOW = new RegExp(
   `^(?=.{4,50}$)(?!.*\\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\\b)[^\\d:.;,]*\\b${oneOf`
     recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | (?<!\b(?:one|two|three|few) )wishes | preferences?
     should,? if (?:you can|(?:at all )?possible)
-  `}\\b[^\\d.;,]*:?$`,
+  `}\\b[^\\d.;,]*:?$|^(?:some |our |my |a few )?(?:tips|hints)(?: and tricks)?:?$`,
   'i',
 );
 const A_MUST =

@@ -7,12 +7,12 @@ const PICTURE =
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
   bordered | borders? | key ?lines? | framelines? | edgings? | margins? | passe-?partouts?
-  (?:narrow|thin|fine|coloured|white|black) edges?
+  (?:narrow|thin|fine|coloured|white|black) edges? | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
   surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
-  (?<!\b(?:original|full|whole|entire|uncropped) )frames?(?! (?:rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
+  (?<!\b(?:original|full|whole|entire|uncropped) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`
@@ -92,7 +92,7 @@ const TURNED_DOWN = oneOf`
   (?:is|are) not(?=[.!]?$) | thrown out | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
-  left (?:off|out) | taken (?:out|off|down) | removed? | no thanks | have no place | has no place | rather not | off\b
+  left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks | have no place | has no place | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
@@ -115,7 +115,7 @@ export const YES = phrases`
 export const BORDER_LIMITED = patterns`
   \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
-  \b(?:borders?|frames?|key ?lines?) (?:no|not) (?:wider|thicker|broader|more) than\b
+  \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \bborders? of (?:up to|at most|no more than)\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b

@@ -56,7 +56,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   },
   { part: 'title', after: /^ of (?:the|each|your) file\b/i },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
-  { part: 'initials', after: /^ (?:letter|date)/i },
+  { part: 'initials', after: /^ (?:letter(?!s)|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },
   // "The date it was taken, year first".
   { part: 'year', before: /\bdate\b[^.;]{0,40}$/i, after: /^ first/i },

@@ -83,7 +83,7 @@ const OF_THE_PAST =
   /^ (?:(?:from|of) (?:an? |the )?(?:earlier|previous|last|\d{4})\b(?! (?:two|three|few|\d|year))|hang\b|are on\b)/i;
 /** "One panel of twelve images": the panel is no entry. */
 const OF_SEVERAL = new RegExp(
-  `^ of (?:up to |exactly |at most )?(?!one (?:event|subject|kind|sort|day)\\b)(?:${COUNT})\\b`,
+  `^ of (?:up to |exactly |at most )?(?!one (?:event|subject|kind|sort|day)\\b)(?:${COUNT})\\b(?! ?(?:[km]b|megs?|px|pixels))`,
   'i',
 );
 /** A club's panel may hold only so many of one person. */
@@ -213,7 +213,8 @@ const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\
 function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
   // "… that is twelve images".
-  if (/^\W*(?:that|this|which) (?:is|makes) $/i.test(lead)) return true;
+  if (/(?:^\W*(?:that|this|which)|, so (?:that|this)) (?:is|makes) $|\bso there are $/i.test(lead))
+    return true;
   // "We need 10 images from your club."
   if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".

@@ -99,6 +99,7 @@ function isDenied(text: string, at: number): boolean {
 const LOOKS_WRONG = patterns`
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
+  ^(?: mode)? will not do\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
   ^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
@@ -139,7 +140,7 @@ export function readColourSpace(segment: Segment): Found[] {
           !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?|needs?) (?:the |any )?$/i.test(
             text.slice(0, m.index),
           ) &&
-          !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|treated as)\b[^.;]{0,12}$/i.test(
+          !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(
             text.slice(0, m.index),
           ),
       )
@@ -225,7 +226,12 @@ export function readPpi(segment: Segment): Found[] {
     advice: isAdvisedAt(text, match.index),
   };
   if (match[2]) return [{ field: 'ppi', value: { min: Number(match[1]), max: Number(match[2]) }, ...at }];
-  const bound = boundOf(text.slice(0, match.index), text.slice(match.index + match[0].length));
+  const behind = text.slice(match.index + match[0].length);
+  // "Below 150 ppi we refuse the file."
+  const isRefusedBelow =
+    /\b(?:below|under|less than)\s*$/i.test(text.slice(0, match.index)) &&
+    /^[^.;]{0,24}\b(?:refuse[sd]?|rejected?|not (?:be )?(?:accepted|printed)|cannot)\b/i.test(behind);
+  const bound = isRefusedBelow ? 'min' : boundOf(text.slice(0, match.index), behind);
   const other = otherBound(text, match.index + match[0].length);
   if (bound === 'min' && other !== undefined)
     return [{ field: 'ppi', value: { min: Number(match[1]), max: other }, ...at }];

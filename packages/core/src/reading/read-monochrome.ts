@@ -34,6 +34,8 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
+  // "The tone you like, but no more than one"
+  `\\b(?:no more than|just|only) (?:one|a single) tone\\b`,
   // "No colour: pictures are monochrome or have one tone"
   `\\b${THINGS} are ${MONO}(?= or (?:have|in|of) (?:one|a single) tone|,? toned|[.;]|$)`,
 ];

@@ -43,6 +43,12 @@ const REFUSED = new RegExp(
   'i',
 );
 
+/** "Spaces and accents must not be used." */
+const REFUSED_BEHIND = new RegExp(
+  `\\b(?<list>(?:spaces?(?:,| and| or) )?${CHARACTERS}(?:(?:,| and| or|, or)+ (?:${CHARACTERS}|spaces))*) (?:(?:must|may|should|can) ?not be used|are (?:not (?:allowed|permitted|accepted)|forbidden))`,
+  'i',
+);
+
 export function readCharacters(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   for (const segment of about) {
     const { text } = segment;
@@ -65,6 +71,11 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
     if (refused) {
       naming.allowed = refused[0].trim().replace(/^(?:not (?:use|contain|include)|avoid)(?: any)? /i, 'no ');
       claim('allowed', segment, refused.index, refused.index + refused[0].length);
+    }
+    const behind = naming.allowed ? null : REFUSED_BEHIND.exec(text);
+    if (behind) {
+      naming.allowed = `no ${behind.groups?.['list']?.toLowerCase() ?? ''}`;
+      claim('allowed', segment, behind.index, behind.index + behind[0].length);
     }
     const length = LENGTH.exec(text);
     if (length && naming.maxLength === null) {

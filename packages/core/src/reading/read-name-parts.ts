@@ -260,28 +260,31 @@ const PLACEHOLDER =
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
   const isOwnWord = ownWordsOf(about);
+  const shown = namesShown(about);
   for (const segment of about) {
     const matches = [...segment.text.matchAll(PLACEHOLDER)];
-    const others = matches.map(match => (match[1] ?? '').trim());
+    const written = matches.map(match => (match[1] ?? '').trim());
+    // "hands_NAME_number (hands_MOREL_1.jpg)": what both share is fixed.
+    const others = [...written, ...shown];
     for (const [i, match] of matches.entries()) {
-      const written = others[i] ?? '';
+      const pattern = written[i] ?? '';
       // "membership number_title": the words before belong to the first part.
       // "centre number_image number": so do the words behind to the last one.
       const isCut =
         partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index) ||
         /^ (?:number|name|code|title|of (?:the )?(?:image|picture|photo|work))\b/i.test(
-          segment.text.slice(match.index + written.length),
+          segment.text.slice(match.index + pattern.length),
         ) ||
-        (/^(?:number|code)_/i.test(written) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));
+        (/^(?:number|code)_/i.test(pattern) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));
       const parts =
         naming.parts || isCut
           ? undefined
-          : (readLegend(`${written}.jpg`, about) ??
-            partsOfExample(written) ??
-            fillExample(written, { others, isOwnWord, described: [] }));
+          : (readLegend(`${pattern}.jpg`, about) ??
+            partsOfExample(pattern) ??
+            fillExample(pattern, { others, isOwnWord, described: [] }));
       if (!parts) continue;
       naming.parts = parts;
-      claim('parts', segment, match.index, match.index + written.length);
+      claim('parts', segment, match.index, match.index + pattern.length);
     }
   }
 }
