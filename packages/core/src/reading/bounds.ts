@@ -29,12 +29,19 @@ const MIN_AFTER = new RegExp(
   'i',
 );
 
+const MAX_BETWEEN = new RegExp(
+  `^\\s*(?:${SIDE_WORDS}\\s*){1,3}max(?:imum|\\.)?,? \\d[\\d.,]*\\s*(?:${SIDE_WORDS}\\s*){1,3}max(?:imum|\\.)?(?!\\.?\\s*\\d)`,
+  'i',
+);
+
 /**
  * Reads the bound of the number that stands between `before` and `rest`. Only words since the number before it
  * count, so a bound of another number in the same sentence does not rub off.
  */
 export function boundOf(before: string, rest: string): Bound {
   const after = withoutDensity(rest);
+  // "1600 pixels wide max. 1200 pixels high max.": each has its own.
+  if (MAX_BETWEEN.test(after)) return 'max';
   if (MIN_AFTER.test(after)) return 'min';
   if (MAX_AFTER.test(after)) return 'max';
   const near = before

@@ -151,6 +151,10 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^\s*(?:in|into|for|to) (?:the )?(?:section|class|category) (?:[A-Z]{1,3}|\d{1,2})\b/i.test(
       text.slice(to),
     ),
+  // "10 for the first and 5 for each further one" is what they cost.
+  (_, { things, to }, text) =>
+    !things &&
+    /^ for (?:the first|(?:each|every) (?:further|additional|other|extra))\b/i.test(text.slice(to)),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];

@@ -27,6 +27,9 @@ const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
 const OF_FILES = /\b(?:jpe?g|tiff?|png)s?\b|\d\s*(?:px|pixels|[km]b)\b/i;
 
+/** "Closing is the 31.01.2027, the jury day is the 13.02.2027 from 10:00": an hour behind another day is that day's. */
+const behindCut = (text: string, next: Stamp | undefined) => (next ? text.slice(0, next.start) : text);
+
 /** Days of one sentence that are looked at; a calendar in a row has a dozen. */
 const MOST_DAYS = 24;
 
@@ -38,7 +41,9 @@ const SPANS =
 function labelOver(previous: Segment | undefined): string {
   const label = previous?.text.replace(/^\d{1,2}[.)]?\s+(?=\D+$)/, '') ?? '';
   const isLabel =
-    label.length < 40 && !/\d/.test(label) && /^(?:(?:by |until )?when|closing|deadline|dates?)/i.test(label);
+    label.length < 40 &&
+    !/\d/.test(label) &&
+    /^(?:(?:by |until )?when|closing|deadline|dates?|ends?\W*$)/i.test(label);
   return isLabel ? label : '';
 }
 
@@ -182,7 +187,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         ));
     if (!isStrong && !isAlone && !WEAK.test(clause)) continue;
     const time =
-      timeNear(text, stamp.start, stamp.end) ??
+      timeNear(behindCut(text, next), stamp.start, stamp.end) ??
       (isNamedDay
         ? withPlace(timeNear(previous.text, previous.text.length, previous.text.length), stamp)
         : undefined);

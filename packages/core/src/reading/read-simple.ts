@@ -75,7 +75,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'bitDepth',
     words:
-      /\bbits? (?:per (?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b(?! ?(?:or|and|\/) ?(?:8|16)\b)/i,
+      /\bbits?\s?(?:(?:per |\/\s?)(?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b(?! ?(?:or|and|\/) ?(?:8|16)\b)/i,
     value: m => Number(m[1]),
   },
   { field: 'bitDepth', words: /^bits:? (8|16)\b(?!\s*(?:or|\/|and)\s*(?:8|16))/i, value: m => Number(m[1]) },

@@ -17,7 +17,7 @@ import { THINGS } from './things.ts';
 function withoutMark({ text, start, line }: Segment): Segment {
   const bare = text
     .replace(
-      /^(?:[□✓]|\[ ?\]|§\d+|[A-Z]\.?\d{1,2}[.)]?(?= )|\d{1,2}(?:\.\d{1,2})+[.)]?(?= )|\d{1,2}(?= {2}))\s*/,
+      /^(?:[□✓]|\[ ?\]|§\d+|[A-Z]\.?\d{1,2}[.)]?(?= )|\d{1,2}(?:\.\d{1,2})+[.)]?(?= )|\d{1,2}(?= {2}| [A-Z]{4,}\.))\s*/,
       '',
     )
     .replace(ITEM_MARK, '');

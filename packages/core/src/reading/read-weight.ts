@@ -17,7 +17,7 @@ const RANGE = new RegExp(
 const SPOKEN =
   /\b(?<n>half an?|an?|one|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)(?<more> and a half)?[ -](?<unit>mega-?bytes?|kilo-?bytes?|megs?|mb)(?<half> and a half)?\b/gi;
 const HEADED = new RegExp(
-  `\\b(?:size|weight)s?\\s*(?:in |\\(in |\\()(?<unit>[km]b)\\)?\\s*:?\\s*(?:(?<a>${DECIMAL})\\s*(?:-|–|to)\\s*)?(?:up to |max(?:imum)?\\.? )?(?<b>${DECIMAL})(?!\\s*[km]?b)`,
+  `\\b(?:(?:size|weight)s?\\s*(?:in |\\(in |\\()|max(?:imum)?\\.? \\(?)(?<unit>[km]b)\\)?\\s*:?\\s*(?:(?<a>${DECIMAL})\\s*(?:-|–|to)\\s*)?(?:up to |max(?:imum)?\\.? )?(?<b>${DECIMAL})(?!\\s*[km]?b)`,
   'i',
 );
 const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;

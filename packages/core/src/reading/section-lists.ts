@@ -130,7 +130,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\bin these groups\\b|\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to) each of(?= [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =

@@ -61,7 +61,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
     /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim() ??
     (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
-  if (head === undefined || OF_TEXT.test(head)) return undefined;
+  if (head === undefined || OF_TEXT.test(head) || FOR_ALL.test(own)) return undefined;
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
@@ -87,6 +87,11 @@ function purposeOf(head: string): string | undefined {
 
 /** "Cover: square, 2480 × 2480 pixels": a size that is not just that of pictures of one shape. */
 function isSized(head: string, own: string): boolean {
+  // "Cover: A4, 210 x 297 mm at 300 dpi", "All other images: 1800 pixels on the longest side".
+  if (SURE.test(head) && /\d\s*[x×]\s*\d+\s*[cm]m\b/i.test(own) && /\d\s*(?:ppi|dpi)\b/i.test(own))
+    return true;
+  if (/^(?:all )?(?:the )?(?:other|remaining) (?:images|pictures|photos)$/i.test(head) && A_MEASURE.test(own))
+    return true;
   return (
     /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) &&
     !phrases`
