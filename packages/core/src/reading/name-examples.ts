@@ -31,17 +31,17 @@ const LEAD = new RegExp(
 /** Words that lead up to an example as well, but stand inside titles too. */
 const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
+/** Words that stand for one part of a name. */
+const TIED = everywhere(patterns`
+  \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
+  ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
+  ^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
+`);
+
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
 export function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
-  const tied = name.replace(
-    everywhere(patterns`
-      \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
-      ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
-      ^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
-    `),
-    m => m.replace(/ /g, TIE),
-  );
+  const tied = name.replace(TIED, m => m.replace(/ /g, TIE));
   // "sequence - 3F07.jpg": the dash belongs to the sentence.
   const dashed = /^(?:[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)|(?:[a-z]+ ){2,}[-–] (?<behind>[A-Z\d].*))$/.exec(
     tied,

@@ -46,6 +46,9 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
 
+/** Characters in front of a word that say what it is. */
+const FARTHEST = 80;
+
 /** Words that are no part where this stands before them and this behind. */
 const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] = [
   { part: 'title', before: /\bwithin the\s*$|\bspaces? in (?:the|your)\s*$|\bthe spaces?[^.;]{0,12}$/i },
@@ -137,7 +140,7 @@ function isPart({ part, at, end }: PartSaid, text: string): boolean {
   return !NOT_A_PART.some(
     not =>
       not.part === part &&
-      (not.before?.test(text.slice(0, at)) ?? true) &&
+      (not.before?.test(text.slice(Math.max(0, at - FARTHEST), at)) ?? true) &&
       (not.after?.test(text.slice(end)) ?? true),
   );
 }

@@ -45,6 +45,12 @@ function answered(segment: Segment): Segment {
   return asked ? { ...segment, text: segment.text.replace(asked, ' '.repeat(asked.length)) } : segment;
 }
 
+const FORMAT_ADVISED = patterns`
+  \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
+  (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
+  (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
+`;
+
 export function readFormats(whole: Segment): Found[] {
   const segment = answered(whole);
   const { text } = segment;
@@ -62,13 +68,7 @@ export function readFormats(whole: Segment): Found[] {
   if (!first || !last) return [];
   // Only advice about the format itself makes it advice: "we suggest quality 10 for your JPEG" does not. Where another
   // is taken as well, the list is the rule.
-  const advice =
-    new Set(hits.map(h => h.format)).size === 1 &&
-    patterns`
-      \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
-      (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
-      (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
-    `.test(text);
+  const advice = new Set(hits.map(h => h.format)).size === 1 && FORMAT_ADVISED.test(text);
   return [
     {
       field: 'formats',
@@ -206,20 +206,17 @@ const PPI = new RegExp(
 const LABELLED_PPI =
   /(?:^(?:ppi|dpi)\s*(?:[:=]|must be|should be|is)|\bresolution\b\s*(?:\(?(?:ppi|dpi)\)?)?\s*[:=]?)\s*(\d{2,3})(?!\d|\s*(?:x|×|px|pixels|mb))/i;
 
+/** A density that nobody minds. */
+const NO_DENSITY = phrases`
+  no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
+  irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
+  \d{2,3}(?: ?(?:ppi|dpi))? or \d{2,3} ?(?:ppi|dpi)
+`;
+
 export function readPpi(segment: Segment): Found[] {
   const { text } = segment;
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
-  if (
-    !match ||
-    new RegExp(
-      `\\b${oneOf`
-      no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
-      irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
-    `}\\b|\\b\\d{2,3}(?: ?(?:ppi|dpi))? or \\d{2,3} ?(?:ppi|dpi)\\b`,
-      'i',
-    ).test(text)
-  )
-    return [];
+  if (!match || NO_DENSITY.test(text)) return [];
   const at = {
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,

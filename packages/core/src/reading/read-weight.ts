@@ -122,6 +122,13 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
 /** "Is all that we need", "or thereabouts". */
 const IS_ENOUGH = /^ (?:(?:is|are) all (?:that )?(?:we|you|the \w+) needs?|or thereabouts)\b/i;
 
+/** What makes a weight that of each file. */
+const OF_ONE_FILE = phrases`
+  (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
+  (?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
+  per (?:file|image|picture) | files? each
+`;
+
 /** Whether a weight is that of all files together. */
 function isPackage(text: string, from: number, to: number): boolean {
   // Another weight in the sentence has its own words beside it.
@@ -142,14 +149,7 @@ function isPackage(text: string, from: number, to: number): boolean {
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
-  if (
-    phrases`
-      (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
-      (?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
-      per (?:file|image|picture) | files? each
-    `.test(part)
-  )
-    return false;
+  if (OF_ONE_FILE.test(part)) return false;
   const after = text
     .slice(to, to + 30)
     .replace(/,(?! (?:all |al)?together| in (?:total|all)).*$/s, '')

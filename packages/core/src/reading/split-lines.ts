@@ -85,6 +85,13 @@ function purposeOf(head: string): string | undefined {
   return /\bfor (?:the |our )?(?<use>[a-z]+)$/i.exec(head)?.groups?.['use']?.toLowerCase();
 }
 
+/** Pictures of one shape or sort, and what is no picture. */
+const OF_ONE_SHAPE = phrases`
+  landscape | portrait | horizontal | vertical | upright | squares? | panoram\w* | colou?r | mono\w* | images?
+  pictures? | photos? | photographs? | round | now | before | old | new | projector | screen | maximum
+  minimum
+`;
+
 /** "Cover: square, 2480 × 2480 pixels": a size that is not just that of pictures of one shape. */
 function isSized(head: string, own: string): boolean {
   // "Cover: A4, 210 x 297 mm at 300 dpi", "All other images: 1800 pixels on the longest side".
@@ -92,14 +99,7 @@ function isSized(head: string, own: string): boolean {
     return true;
   if (/^(?:all )?(?:the )?(?:other|remaining) (?:images|pictures|photos)$/i.test(head) && A_MEASURE.test(own))
     return true;
-  return (
-    /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) &&
-    !phrases`
-      landscape | portrait | horizontal | vertical | upright | squares? | panoram\w* | colou?r | mono\w* | images?
-      pictures? | photos? | photographs? | round | now | before | old | new | projector | screen | maximum
-      minimum
-    `.test(head)
-  );
+  return /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) && !OF_ONE_SHAPE.test(head);
 }
 
 /** The text of a line from its first sentence on; nothing for the sentences behind that. */
