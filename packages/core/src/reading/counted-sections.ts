@@ -57,7 +57,7 @@ const PLAIN_LIST = new RegExp(
 );
 /** "2 colour and 2 mono images". */
 const KINDS_LIST = new RegExp(
-  `\\b(?<list>(?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?)+)(?= ${THINGS}|[.;]|$)`,
+  `\\b(?<list>(?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?){1,7})(?= ${THINGS}|[.;]|$)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
