@@ -131,7 +131,9 @@ const SAID_LAST = /^\W{0,3}(?:is|as) (?:the|your) (?:very )?(?:last|final|closin
 
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   // "To open@gallery.example" opens nothing.
-  const text = segment.text.replace(/(?<=^|[\s(<])[^\s@]{1,80}@[\w.-]+\w/g, address => ' '.repeat(address.length));
+  const text = segment.text.replace(/(?<=^|[\s(<])[^\s@]{1,80}@[\w.-]+\w/g, address =>
+    ' '.repeat(address.length),
+  );
   // The day in a file's name closes nothing.
   const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
   if (!stamps.length) return readWithoutDate(segment);

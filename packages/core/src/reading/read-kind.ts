@@ -35,6 +35,12 @@ const NOT_OURS = phrases`
   previous(?:ly)?(?! works?\b) | used to | (?:of )?\d+ (?:failed|rejected) | logo\b.*\bsend
 `;
 
+/** Whether a place of a sentence speaks of somebody else's pictures; the sentence is looked through when first asked. */
+function elsewhereIn(text: string): (at: number) => boolean {
+  let namesOthers: boolean | undefined;
+  return at => (namesOthers ??= NOT_OURS.test(text)) && isElsewhere(NOT_OURS, text, at);
+}
+
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {
   // "JPEG or TIFF? JPEG."
@@ -54,7 +60,7 @@ const FORMAT_ADVISED = patterns`
 export function readFormats(whole: Segment): Found[] {
   const segment = answered(whole);
   const { text } = segment;
-  const isOther = (at: number) => NOT_OURS.test(text) && isElsewhere(NOT_OURS, text, at);
+  const isOther = elsewhereIn(text);
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
   for (const [format, words] of [...FORMATS, ...DOTTED])
     for (const match of text.matchAll(words)) {
@@ -119,7 +125,7 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
 
 export function readColourSpace(segment: Segment): Found[] {
   const { text } = segment;
-  const isOther = (at: number) => NOT_OURS.test(text) && isElsewhere(NOT_OURS, text, at);
+  const isOther = elsewhereIn(text);
   if (
     /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
       text,

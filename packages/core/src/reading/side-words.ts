@@ -88,7 +88,7 @@ export const EDGE_JUST_BEFORE = patterns`
 export function sideOnPaper(before: string): SideSaid | undefined {
   const side =
     /\d\s*(?:mm|cm|in(?:ch(?:es)?)?)\s+(?<side>wide|high|tall|across)\b[^.;]{0,24}\(\s*(?:that is |= ?)?$/i.exec(
-      before,
+      before.slice(-70),
     )?.groups?.['side'];
   if (side === undefined) return undefined;
   return /wide|across/i.test(side) ? 'width' : 'height';
