@@ -86,6 +86,13 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   // "sRGB, if you can".
   if (/^[^,;()]*, if (?:you can|you could|possible|at all possible)\b(?! (?:not|only))/i.test(after))
     return true;
+  // "Convert to sRGB? You do not have to, but we recommend it."
+  if (
+    /^[^?;]{0,40}\?[^?]*\b(?:we|i) (?:(?:would|do) )?(?:recommend|suggest|advise|prefer) (?:it|that|so)\b/i.test(
+      sentence.slice(at),
+    )
+  )
+    return true;
   // "275 × 354 pixels (preferred)".
   if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
   // "Quality 90%, and I would recommend it".

@@ -12,8 +12,8 @@ const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|dimensions|measurements)\\b)`,
-    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:file(?: size)?|size|weight)\\b)`,
+    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:(?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height|dimensions|measurements)|(?:permitted|allowed|possible|permissible) (?:side|edge))\\b)`,
+    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',
@@ -72,12 +72,16 @@ export function boundOf(before: string, rest: string): Bound {
   // "May not be smaller than 480 x 640 pixels or larger than 960 x 1280": the denial holds for both.
   const second = SECOND_DENIED.exec(before);
   if (second && ALTERNATIVE.test(near)) return second.groups?.['more'] ? 'max' : 'min';
+  // "Make it smaller only if its longest side has more than 4000 pixels."
+  if (ONLY_IF_MORE.test(near)) return 'max';
   for (const match of near.matchAll(BEFORE)) {
     const { max1, max2, min1, min2 } = match.groups ?? {};
     bound = (max1 ?? max2) ? 'max' : (min1 ?? min2) ? 'min' : 'exact';
   }
   return bound;
 }
+
+const ONLY_IF_MORE = new RegExp(`\\bonly (?:if|when)\\b[^.;\\d]*\\b${MORE}(?: than)?\\D{0,6}$`, 'i');
 
 /** How far from a number its subject and its verb are looked for; a clause is seldom longer. */
 const FARTHEST = 200;

@@ -30,6 +30,14 @@ const OF_FILES = /\b(?:jpe?g|tiff?|png)s?\b|\d\s*(?:px|pixels|[km]b)\b/i;
 /** "Closing is the 31.01.2027, the jury day is the 13.02.2027 from 10:00": an hour behind another day is that day's. */
 const behindCut = (text: string, next: Stamp | undefined) => (next ? text.slice(0, next.start) : text);
 
+/** Whether a short line stands right behind one about the files. */
+const isBehindFiles = (previous: Segment | undefined, { line, text }: Segment) =>
+  previous !== undefined &&
+  line - previous.line === 1 &&
+  text.length < 40 &&
+  previous.text.length < 40 &&
+  OF_FILES.test(previous.text);
+
 /** Days of one sentence that are looked at; a calendar in a row has a dozen. */
 const MOST_DAYS = 24;
 
@@ -177,7 +185,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay ||
       // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.
-      (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && OF_FILES.test(text));
+      (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && OF_FILES.test(text)) ||
+      // The last item of a list about the files.
+      (/^(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) &&
+        isBehindFiles(previous, segment));
     const span = { endsSpan, isEndOfSpan, isTooLate };
     const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
     if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp)) continue;

@@ -26,7 +26,7 @@ const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
     refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | as opposed to
-    (?:not (?:accepted|allowed|permitted)|cannot (?:take|accept|open|use|read))\s*:
+    (?:not (?:accepted|allowed|permitted|needed|wanted)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
 );

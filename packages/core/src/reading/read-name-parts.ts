@@ -272,7 +272,7 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
       // "centre number_image number": so do the words behind to the last one.
       const isCut =
         partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index) ||
-        /^ (?:number|name|code|title|of (?:the )?(?:image|picture|photo|work))\b/i.test(
+        /^ (?:number|name|code|title|of (?:the )?(?:image|picture|photo|work))(?![a-z])/i.test(
           segment.text.slice(match.index + pattern.length),
         ) ||
         (/^(?:number|code)_/i.test(pattern) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));

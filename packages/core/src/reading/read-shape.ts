@@ -139,7 +139,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all) |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all) |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please|, in the (?:ratio|proportion)))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(
@@ -237,7 +237,9 @@ export function readEitherWay(segment: Segment): Found[] {
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     (OF_LONG_SIDE.test(text) ? null : BOTH_ALIKE.exec(text)) ??
     ONLY_HEIGHT.exec(text) ??
-    (/\d|height|exceed|limits?|same (?:applies|for)|\bapplies\b|\bfit\b/i.test(text)
+    (/\d|height|exceed|limits?|same (?:applies|for)|\b(?:this|that) (?:is so|is true|holds|goes)\b|\bapplies\b|\bfit\b/i.test(
+      text,
+    )
       ? UPRIGHT_TOO.exec(text)
       : null);
   // "Landscape (16:9) works best" fixes nothing.

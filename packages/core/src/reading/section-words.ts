@@ -30,7 +30,7 @@ export const NOT_SECTION = new RegExp(
     (?:mon|tues|wednes|thurs|fri|satur|sun)day | january | february | march | april | june | july | august
     september | october | november | december | rule | step | stage | sections? | class(?:es)?
     categor(?:y|ies) | themes?(?! ["“]) | names? | e-?mail | address | send | please | no | yes | all | any
-    each | every | in(?! (?:the|an?|my|our) [A-Z]) | up | you | we | if
+    each | every | in(?= (?:each|every|all|both|any|total|addition|case|order|your|this|these|one|two|no|\d)) | up | you | we | if
   `}\\b`,
   'i',
 );
