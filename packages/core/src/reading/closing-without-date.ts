@@ -44,7 +44,7 @@ const A_DAY = patterns`
   \b(?:by|before|until|till|on) (?:next |this |the coming )?${WEEKDAY},? (?:that is )?the (\d{1,2}(?:st|nd|rd|th))\b(?!(?: of)? (?:${MONTH_BEGUN}|next|the))
   # "Closing: March 2027", "by mid-June", "until the end of the month".
   \b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}(${MONTH} 20\d\d)\b
-  \b${BY} ((?:mid-?|the middle of |early |late )${MONTH})\b(?! 20)
+  \b(?:${BY}|(?:closing date|dead-?line) is in) ((?:mid-?|the middle of |early |late )${MONTH})\b(?! 20)
   \b${BY} ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|${MONTH}))\b(?! 20)
   # Feasts, and what else a person has to look up.
   \b${BY} ((?:the )?(?:${ORDINAL} Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))

@@ -108,7 +108,7 @@ export const YES = phrases`
   welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
-  as you (?:like|wish|please) | do(?:es)? no harm | not a problem | no problem | no objection | can help
+  as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm | not a problem | no problem | no objection | can help
   if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$)
 `;
 /** A greatest width of a border lets a border be. */

@@ -18,7 +18,7 @@ const OF_ENTRY =
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b
-  ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
+  \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
 
@@ -191,7 +191,9 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         isBehindFiles(previous, segment));
     const span = { endsSpan, isEndOfSpan, isTooLate };
     const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
-    if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp)) continue;
+    // "20 March 2027 for payments".
+    const isOfMoney = /^ for (?:the )?(?:payments?|fees?|judging)\b/i.test(text.slice(stamp.end));
+    if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp) || isOfMoney) continue;
     const isAlone =
       /:\s*(?:by|before|until|till|not later than)\s*(?:\w+day,? )?$/i.test(clause) ||
       (text.length < 60 &&

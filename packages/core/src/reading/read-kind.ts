@@ -54,6 +54,7 @@ function answered(segment: Segment): Segment {
 const FORMAT_ADVISED = patterns`
   \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
+  (?:jpe?g|png|tiff?)s?,? if (?:possible|you can)\b
   (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
 `;
 

@@ -33,12 +33,14 @@ const STAYS = patterns`
   (?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
+  \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b
 `;
 const GOES = phrases`
   remov\w* | strip(?:s|ped)? | delet\w* | blank | empty | emptied | clear(?:s|ed)? | eras\w* | scrub\w*
   wip(?:e|ed) | without | nothing in | free (?:of|from) | tak(?:e|en) (?:\w+ ){0,3}?out | deactivat\w*
   disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*no\b
   \bno$ | (?:must|may|should) not(?=\W*$) | lead to \w+ | resubmit | refused | rejected | no(?! longer)
+  neither (?:on|in)\b | nor in the (?:metadata|exif|iptc|file)
   not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in|leave)
   (?:never|not) (?:\w+ ){1,4}with\b | not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in)
 `;
@@ -54,7 +56,7 @@ const KEEPS = phrases`
 /** What is left to everybody asks nothing. */
 const IS_FREE = patterns`
   \bdo you (?:keep|preserve|store|read|use)\b[^?]*\? | \byou may\b[^.;]*\bor\b
-  \b(?:may|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b
+  \b(?:may(?! not)|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b
 `;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
@@ -97,11 +99,11 @@ const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b
 /** Where another note begins within a sentence. */
 const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
-  ,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)
-  ,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b)
+  ,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
+  ,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)
   \s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)
-  [,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)
+  [,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)
 `);
 
 type Fate = 'kept' | 'gone' | undefined;

@@ -141,7 +141,7 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
 function isBeforeExample(segments: readonly Segment[], index: number): boolean {
   const next = segments[index + 1]?.text ?? '';
   return (
-    (/^(?:an )?(?:example\s*:|for example\b|e\.g\.)/i.test(next) || isNameAlone(next)) &&
+    (/^(?:an )?(?:example\s*:|so\s*:|for example\b|e\.g\.)/i.test(next) || isNameAlone(next)) &&
     showsName(next) &&
     partsNamed(segments[index]?.text ?? '').length >= 2
   );

@@ -118,6 +118,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|as\\b|because\\b|since\\b|for\\b|with\\b|[.,:;(\\d]))`,
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `\\b(?:is|are) always ${WAY}\\b`,
+    `^\\W*${WAY} ${PICTURES}\\b[^.;]{0,30}\\bonly[.!]?$`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,

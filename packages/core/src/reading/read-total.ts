@@ -71,7 +71,9 @@ export function readTotal(
       .slice(0, MOST_COUNTS)
       .flatMap(count => {
         const isOfSection =
-          isBesideSection(segment, count, sectionFound) || isForEach(segment.text, count, sections);
+          (isBesideSection(segment, count, sectionFound) &&
+            !(isSaid && count.things !== '' && sections.every(s => s.limit === null))) ||
+          isForEach(segment.text, count, sections);
         const rank = isOfSection ? undefined : rankOf(segment.text, count);
         // "Enter up to six, not more than three of them in any one category (…)".
         const isLimit = sections.some(s => s.limit === count.value || (s.limit === null && !isSaid));

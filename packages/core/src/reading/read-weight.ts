@@ -65,6 +65,8 @@ const PACKAGE = phrases`
 const BARE_LIMIT =
   /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
 const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
+/** "Files should weigh around 2 MB; 5 MB is the limit." */
+const WEIGHS_ABOUT = /\bweigh (?:about|around|roughly) $/i;
 const IF_MORE =
   /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
 
@@ -111,7 +113,8 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
         value: bytes,
         start: start + from,
         end: start + to,
-        advice: isAdvisedAt(text, from) || IS_ENOUGH.test(text.slice(to)),
+        advice:
+          isAdvisedAt(text, from) || IS_ENOUGH.test(text.slice(to)) || WEIGHS_ABOUT.test(text.slice(0, from)),
         // Eight bits make a byte.
         ...(doubt ? { doubt, options: [bytes, Math.floor(bytes / 8)] } : {}),
       },

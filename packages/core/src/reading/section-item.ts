@@ -20,7 +20,7 @@ const CODE_BEFORE =
 /** Behind the word "section" a code needs no mark. */
 const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
 const LIMIT_BEHIND = new RegExp(
-  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}|series|sets?|panels?))?(?: each| max(?:imum)?| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
+  `(?:\\s*[:–—,(-]\\s*|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}|series|sets?|panels?))?(?: each| max(?:imum)?| at (?:the )?most| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
   'i',
 );
 const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
@@ -29,7 +29,7 @@ const A_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“” –-]{1,44}$/u;
 /** Behind "Class 64" a name may be longer: "Children's class (under 12): My favourite creature". */
 const A_CALLED_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“”() –-]{1,64}$/u;
 /** Figures in a name are ages; a colon stands in it only behind the word "class". */
-const FIGURE = /\d(?<!\b(?:under|over)[- ]\d{1,2})/i;
+const FIGURE = /\d(?<!\b(?:under|over|up to)[- ]\d{1,2})/i;
 /** A sentence is no name. */
 const A_SENTENCE =
   /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
@@ -41,7 +41,10 @@ function limitBehind(text: string): RegExpExecArray | undefined {
   const limited = LIMIT_BEHIND.exec(text);
   const isWithin = limited && /\([^()]*\w[^()]*$/.test(text.slice(0, limited.index));
   // "Young people (12 to 17)".
-  const isAge = limited && OF_AGE.test(text) && /^\s*\(\d+ (?:to|-|–) \d+\)$/.test(limited[0]);
+  const isAge =
+    limited &&
+    OF_AGE.test(text) &&
+    /^\s*(?:\(\d+ (?:to|-|–) \d+\)|(?:up to|under) (?:[89]|1\d|2\d))$/.test(limited[0]);
   if (isAge) return undefined;
   return limited && !isWithin ? limited : undefined;
 }

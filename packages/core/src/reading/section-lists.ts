@@ -90,6 +90,9 @@ function splitBySort(run: readonly Row[]): Row[][] {
   return full.length >= 2 ? [full, run.slice()] : [run.slice()];
 }
 
+const OF_CLASSES = new RegExp(`\\b${SECTIONS}\\b|\\b(?:per|each|any one) (?:section|class|category)`, 'i');
+const OF_SECTIONS = new RegExp(`\\b${SECTIONS}\\b|\\b(?:per|each|any one) ${SECTION}\\b`, 'i');
+
 function isList(run: readonly Row[], segments: readonly Segment[]): boolean {
   const items = run.map(row => row.item);
   const labels = new Set(items.map(nameOf));
@@ -109,12 +112,9 @@ function isList(run: readonly Row[], segments: readonly Segment[]): boolean {
   const isCoded = items.every(item => item.code !== null && !/^\d$/.test(item.code));
   const isNumbered = items.every(item => item.code !== null) && isInOrder(items.map(item => item.code));
   if (items.every(item => item.limit !== null)) return true;
-  return (
-    (isCoded || isNumbered) &&
-    segments.some(s =>
-      new RegExp(`\\b${SECTIONS}\\b|\\b(?:per|each|any one) (?:section|class|category)`, 'i').test(s.text),
-    )
-  );
+  // "4 photos in each theme": a word that tells little beside numbered lines.
+  const words = isCoded ? OF_SECTIONS : OF_CLASSES;
+  return (isCoded || isNumbered) && segments.some(s => words.test(s.text));
 }
 
 /** "SECTIONS:    Colour" with the others below it, line after line. */
@@ -160,7 +160,7 @@ function withinBracket(region: string): string {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|you|send|enter|submit|entrants|members|authors|and you|an image|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|you|send|enter|submit|entrants|members|authors|and you|an image|shared out|spread|divided|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 

@@ -45,7 +45,7 @@ const MENTIONS: readonly RegExp[] = [
 
 /** "Mountains and Rivers are the two sections." */
 const ARE_THE = new RegExp(
-  `^\\W*(?<list>[A-Z][^:]{5,160}?)(?:(?::| [–—-]) these)? are (?:the|our|this year['’]s) (?:\\w+ )?${SECTIONS}\\b`,
+  `^\\W*(?<list>[A-Z][^:]{5,160}?)(?:(?::| [–—-]) (?:these|those|they))? are (?:the|our|this year['’]s) (?:\\w+ )?${SECTIONS}\\b`,
 );
 
 /** "Section limits: Nature 4, Open 4." */
