@@ -90,7 +90,7 @@ export function readTotal(
   });
   // "Up to four pictures … Up to two prints": files are counted, not what is brought on paper.
   const files = every.filter(r => r.count.things !== '' && !/\bprints?$/i.test(r.count.things));
-  const all = files.some(r => !r.isOfOne && !r.isBare)
+  const all = files.some(r => !r.isBare && (!r.isOfOne || every.every(e => e.isOfOne)))
     ? every.filter(r => !/\bprints?$/i.test(r.count.things))
     : every;
   const bare = all.filter(r => r.isBare);

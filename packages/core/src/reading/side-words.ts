@@ -9,7 +9,7 @@ export const UNIT = '(?:px|pixels?|pix)';
 export const WIDE = '(?:wide|width|across|horizontal(?:ly)?|in width|in length|\\(w\\)|w\\b)';
 export const HIGH = '(?:high|height|tall|deep|vertical(?:ly)?|in height|\\(h\\)|h\\b)';
 const LONG = patterns`
-  \b(?:px|pixels?) long\b(?! (?:side|edge|dimension)|[^.;]{0,24}\bhigh)
+  ^\s*long\b(?! (?:side|edge|dimension)|[^.;]{0,24}\bhigh)
   \b(?:in )?width or height\b | \bside length\b | \(long\)
   \blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))
   the long(?:er|est)\b(?! than| side| edge| dim)

@@ -1,0 +1,149 @@
+import { describe } from 'vitest';
+import { readsAs } from '../testing/reads-as.ts';
+
+/** Sentences as calls for entries have them, with all that each says and nothing more. */
+
+describe('numbers and sections', () => {
+  readsAs([
+    ['You get three goes each.', { maxFiles: 3 }],
+    ['1 ENTRY. Four images per member per competition.', { maxFiles: 4 }],
+    ['You may enter six works; 10 for the first and 5 for each further one.', { maxFiles: 6 }],
+    ['B1. Up to four pictures per member.\nC1. Up to two prints per member, on card.', { maxFiles: 4 }],
+    [
+      'Ten images from each club please, five of them colour and five mono.',
+      {
+        maxFiles: 10,
+        sections: [
+          [null, 'colour', 5],
+          [null, 'mono', 5],
+        ],
+      },
+    ],
+    [
+      'You may send nine pictures altogether: up to three each in Flight, At Home and In the Town.',
+      {
+        maxFiles: 9,
+        sections: [
+          [null, 'Flight', 3],
+          [null, 'At Home', 3],
+          [null, 'In the Town', 3],
+        ],
+      },
+    ],
+    [
+      'Your team:\n   6 Colour (code C)\n   4 Monochrome (code M)\nthat is ten images.',
+      {
+        maxFiles: 10,
+        sections: [
+          ['C', 'Colour', 6],
+          ['M', 'Monochrome', 4],
+        ],
+      },
+    ],
+    [
+      'Up to 4 photos in category A (black and white) and up to 4 photos in category B (color).',
+      {
+        sections: [
+          ['A', 'black and white', 4],
+          ['B', 'color', 4],
+        ],
+      },
+    ],
+    [
+      'There are two classes: Children up to 12, Adults. Two photos each.',
+      {
+        sections: [
+          [null, 'Children up to 12', 2],
+          [null, 'Adults', 2],
+        ],
+      },
+    ],
+    [
+      'A - Landscape\nB - Portrait\n4 photos in each theme',
+      {
+        sections: [
+          ['A', 'Landscape', 4],
+          ['B', 'Portrait', 4],
+        ],
+      },
+    ],
+    [
+      'Enter up to five pictures in the categories Street and Night.',
+      {
+        maxFiles: 5,
+        sections: [
+          [null, 'Street', null],
+          [null, 'Night', null],
+        ],
+      },
+    ],
+  ]);
+});
+
+describe('what is let be, and what is not', () => {
+  readsAs([
+    ['Borders are permitted provided they do not take the image over the size.', { border: 'allowed' }],
+    ['B6. Borders, if used, must be no wider than 3 pixels.', { border: 'allowed' }],
+    ['You may\n- add a narrow border\n\nYou need not\n- set 300 ppi', { border: 'allowed' }],
+    [
+      'Borders? We add a white border ourselves, so please send the file without one.',
+      { border: 'forbidden' },
+    ],
+    ["4.6 Members' names shall not appear on or within the DPI.", { watermark: 'forbidden' }],
+    ['On the photo no sign, no name, no edge', { border: 'forbidden', watermark: 'forbidden' }],
+    ['The copyright field must not be empty.', { author: 'required' }],
+    [
+      "The author's name may appear neither on the picture nor in the metadata.",
+      { watermark: 'forbidden', author: 'forbidden' },
+    ],
+    ['Exposure data have to remain, position data have to be removed.', { location: 'remove', strip: false }],
+    ['Anything that is not a JPEG is turned away.', { formats: ['jpeg'] }],
+    ['What I do not need: TIFFs, zip files, pictures of your cat.', {}],
+    ['sRGB JPEGs. Greyscale files do not play.', { formats: ['jpeg'], colourSpace: 'sRGB' }],
+  ]);
+});
+
+describe('sizes, weights and days', () => {
+  readsAs([
+    ['- 1600 pixels wide max. 1200 pixels high max.', { width: { max: 1600 }, height: { max: 1200 } }],
+    ['The greatest permitted width is 1600 pixels.', { width: { max: 1600 } }],
+    ['It has to be at least 6,000 pixels long.', { longEdge: { min: 6000 } }],
+    ['Files should weigh around 2 MB; 5 MB is the limit.', { bytesMax: 5_000_000 }],
+    ['JPEG, up to 4 MB. The exhibition is in the hut (1.086 m).', { formats: ['jpeg'], bytesMax: 4_000_000 }],
+    ['16 bits are welcome if you have them.', { bitDepth: 16, advice: ['bitDepth'] }],
+    ['6 CLOSING DATE\nMidday, 15 November 2027.', { closes: '2027-11-15T12:00' }],
+    ['Closing is the 31.01.2027, the jury day is the 13.02.2027 from 10:00.', { closes: '2027-01-31' }],
+    ['Late entries (after 12 March 2027) go into the waste basket.', { closes: '2027-03-12' }],
+    [
+      'JPEG | 2 MB max | by 10 January 2027\nEntries are to be received by 12 January 2027.',
+      { formats: ['jpeg'], bytesMax: 2_000_000, closes: '2027-01-10', questions: ['closes'] },
+    ],
+    ['Send it to Ottilie by Tuesday, 8 pm.', { questions: ['closes'] }],
+  ]);
+});
+
+describe('names of files', () => {
+  readsAs([
+    [
+      'The file is named: hands_NAME_number (hands_MOREL_1.jpg).',
+      {
+        name: {
+          example: 'hands_MOREL_1.jpg',
+          parts: ['text:hands_', 'author', 'text:_', 'sequence'],
+          extension: 'jpg',
+        },
+      },
+    ],
+    [
+      "Files are named with the author's surname and the figure number (Lindqvist_Fig03.tif).",
+      {
+        name: {
+          example: 'Lindqvist_Fig03.tif',
+          parts: ['surname', 'text:_Fig', 'sequence'],
+          extension: 'tif',
+        },
+      },
+    ],
+    ['Names: author and copyright fields empty, please.', { author: 'forbidden' }],
+  ]);
+});
