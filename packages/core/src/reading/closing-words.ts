@@ -36,7 +36,7 @@ export const NOT_DEADLINE = phrases`
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
-  (?<!\bfor )judg(?:ing|ement|ed) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
+  (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
   refunds? | questions? | on show | long-?list | adopted | updated | issued | published | born

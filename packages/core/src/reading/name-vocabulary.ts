@@ -93,6 +93,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   class: 'section code',
   category: 'section code',
   club: 'club code',
+  team: 'club code',
   date: 'date',
   view: 'deliverable',
 };

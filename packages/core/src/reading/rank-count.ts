@@ -30,7 +30,7 @@ const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winner
 const OURS = patterns`
   \b(?:we|i|museum|gallery|trust)\b (?:\w+ )?(?:will |may |can )?(?:shows?|prints?|publish|hangs?|uses?|displays?|received?|had|have(?! (?:room|space)\b)|gives?|chooses?|picks?|selects?|holds?)\b
   \bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b
-  \b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?)\b
+  \b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?|needs?)\b
   \byou will (?:get|receive|be(?! (?:asked|required|invited)))\b | \bit takes\b | ^\W*wanted\b
   \b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b
 `;
@@ -70,7 +70,7 @@ const IN_ALL_BEFORE = new RegExp(
 const ABOUT_OTHERS = phrases`
   pay | costs? | per work | for each work | fees? | crowns | discount | prizes? | awards? | medals? | winning
   winners? | printed in | listed in | footnotes | per (?:page|issue) | an? issue | groups? of
-  last (?:year|time|season) | previous | earlier rounds? | failed | so far | months | already | copies
+  stack(?:s|ing|ed)? | last (?:year|time|season) | previous | earlier rounds? | failed | so far | months | already | copies
   tickets? | minutes | seconds | is judged by | commendations | commission | received \d+ | an? minute
   will be selected | selected to | for free | charge | rates?
 `;

@@ -47,7 +47,7 @@ const GOES = phrases`
 const KEEPS = phrases`
   keep | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ied)
-  show | present | readable | available | complete[d]? | fill(?:ed)? | named | name you | writ(?:e|ten)
+  show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)? | named | name you | writ(?:e|ten)
   mandatory | compulsory | obligatory | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
   add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
   (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?
@@ -210,7 +210,7 @@ const PAIR_ALONE =
   /\b(?:author|creator|artist|credit|copyright|by-?line|photographer)(?:(?:,|\/| and| or|, and) ?(?:the )?(?:author|creator|artist|credit|copyright|by-?line|caption|title))+\b/i;
 /** "No author, no copyright line" behind a sentence about notes. */
 const NO_PAIR =
-  /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:author|name|copyright)\s*:\s*(?:no|none|(?:must be |has to be |to be )?(?:empty|blank|removed|deleted))\b/i;
+  /^\W*no (?:author|creator|artist|copyright)\b[^.;]{0,12}\bno (?:author|creator|artist|copyright)\b|^\W*(?:(?:author|name|creator)(?:,| and|\/) ?)?(?:author|name|copyright)\s*:\s*(?:no|none|(?:must be |has to be |to be |left )?(?:empty|blank|removed|deleted))\b/i;
 /** "Fill in creator, species and locality" behind a sentence about notes. */
 const FILL_IN =
   /^\W*(?:please )?(?:fill in|complete|add|enter)\b[^.;]{0,20}\b(?:author|creator|artist|photographer|copyright)\b/i;

@@ -51,7 +51,11 @@ export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): F
   // "We do not accept files without caption and copyright in the IPTC fields."
   if (OF_NOTES.test(segment.text) && !ON_PICTURE.test(segment.text)) return readBorder(segment);
   const none = readNone(segment);
-  return none.length ? none : [...readBorder(segment), ...readMark(segment)];
+  // "On the image: nothing (no name, no frame)".
+  const isOfMark = none.some(f => f.field === 'watermark');
+  return none.length
+    ? [...none, ...(isOfMark ? readBorder(segment) : [])]
+    : [...readBorder(segment), ...readMark(segment)];
 }
 
 /** Things of one sentence that are looked at; a list of what is forbidden has a handful. */

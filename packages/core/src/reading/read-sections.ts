@@ -29,7 +29,7 @@ const OF_EACH = patterns`
   \bin each\W*$ | \bin any(?: one)?(?: of (?:them|these)\b|\W*$) | \bfor any one\b | \bin the same one\b
   \beach with\b
   \(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b
-  \b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?)\b
+  \b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|groups?)\b
   \b(?:in|for|to) (?:each|either|both|their own)\b | \beach (?:in|for) [A-Z]
   \beach of (?:them|these|which)\b | \beach\)
 `;

@@ -46,7 +46,7 @@ const REFUSED_ABOVE = new RegExp(
     (?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b
     (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
     larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
-    \b(?:that|this) size as a maximum\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
+    \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
     \b(?:is|are) the (?:largest|greatest|biggest)\b
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
@@ -67,7 +67,7 @@ const HEIGHT_FIRST_BEFORE = /\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|widt
 const TAKEN_UP = patterns`
   \b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b
   \b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b
-  \bnothing (?:larger|bigger)\b(?! than)
+  \bnothing (?:larger|bigger)\b(?! than) | \bmay be smaller,? but not (?:larger|bigger)\b
   \bgo (?:beyond|over|above) (?:that|this|it|these)\b
   \blargest (?:size|picture|image) (?:that )?(?:our|the) (?:projector|screen|monitor)
 `;
