@@ -1,5 +1,5 @@
 import { COUNT, readCount, withSmallNumbers } from './quantities.ts';
-import { inOne, NOT_SECTION, SECTION, type ReadSections } from './section-words.ts';
+import { inOne, NOT_SECTION, SECTION, SECTIONS, type ReadSections } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { THINGS } from './things.ts';
 
@@ -62,11 +62,26 @@ const KINDS_LIST = new RegExp(
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');
 
+/** "Categories: open (ten images) and nature (six images)". */
+const BRACKETED = new RegExp(
+  `\\b${SECTIONS}\\s*:\\s*(?<list>[a-z]{3,14} \\((?:${COUNT}) ${THINGS}\\)(?:(?:,| and)+ [a-z]{3,14} \\((?:${COUNT}) ${THINGS}\\)){1,7})`,
+  'i',
+);
+const IN_BRACKETS = new RegExp(`(?<label>[a-z]{3,14}) \\((?<n>${COUNT}) ${THINGS}\\)`, 'gi');
+
 type Hit = Record<string, string> | undefined;
 
 /** "Every club brings 12 images: 5 colour, 5 mono, 2 nature." */
 export function readPlainCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
+    const bracketed = BRACKETED.exec(segment.text)?.groups?.['list'];
+    if (bracketed) {
+      const named = [...bracketed.matchAll(IN_BRACKETS)].map(m => m.groups);
+      return inOne(
+        segment,
+        named.map(h => ({ code: null, label: h?.['label'] ?? '', limit: readCount(h?.['n'] ?? '') })),
+      );
+    }
     const list = (PLAIN_LIST.exec(segment.text) ?? KINDS_LIST.exec(segment.text))?.groups?.['list'];
     const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
     if (

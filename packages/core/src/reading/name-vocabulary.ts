@@ -90,6 +90,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   photographer: 'author',
   maker: 'author',
   section: 'section code',
+  theme: 'section code',
   class: 'section code',
   category: 'section code',
   club: 'club code',

@@ -59,7 +59,8 @@ const LABELLED = new RegExp(
 const ANY_THINGS = new RegExp(THINGS, 'i');
 
 /** "In total", "altogether": such a number outweighs that of each section or email. */
-const IN_ALL = /^\W*(?:[\w-]+ ){0,4}?(?:in total|in all|altogether|overall|all told|across all)\b/i;
+const IN_ALL =
+  /^\W*(?:[\w-]+ ){0,4}?(?:in total|in all|altogether|overall(?! (?:view|picture|shot|image|impression))|all told|across all)\b/i;
 /** Behind a number of its own it is that number's: "eight altogether, up to four of birds". */
 const IN_ALL_BEFORE = new RegExp(
   `(?<!\\b(?:${COUNT}) (?:\\w+ )?)\\b(?:altogether|in total|in all|overall|(?<!\\bin )total of|total number[^.;\\d]{0,24}|(?<!\\bin )total),? (?:no more than |not more than |up to |at most |a maximum of |max\\.? )?$`,
@@ -96,7 +97,7 @@ const PER_PERSON = new RegExp(
   'i',
 );
 const OF_ANY_AUTHOR =
-  /\b(?:no|any one|each) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b/i;
+  /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b/i;
 const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
@@ -126,7 +127,7 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "One author, two images at most" within a club's entry.
   lead => /\bone (?:author|photographer|member|person|maker), $/i.test(lead),
-  (_, { from, to }, text) => /\bzip\b/i.test(text.slice(from, to)),
+  (lead, { from, to }, text) => /\bzip\b/i.test(text.slice(from, to)) || /\bzip\s*:\s*$/i.test(lead),
   // "One series per author": how many it has is said elsewhere.
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".
@@ -155,6 +156,9 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (_, { things, to }, text) =>
     !things &&
     /^ for (?:the first|(?:each|every) (?:further|additional|other|extra))\b/i.test(text.slice(to)),
+  // "Each printed picture brings 40."
+  (lead, { things }) =>
+    !things && /\b(?:image|picture|photo|page|work)s? (?:brings?|earns?|pays?) $/i.test(lead),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];
@@ -178,7 +182,10 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   if (
     ABOUT_OTHERS.test(
       lead.replace(/^.*[,;]/s, '') +
-        tail.replace(/\([^()]*\)|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs, ''),
+        tail.replace(
+          /\([^()]*\)| for \d+ (?:seconds|minutes)(?: each)?|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs,
+          '',
+        ),
     )
   )
     return undefined;

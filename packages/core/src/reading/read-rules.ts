@@ -136,6 +136,9 @@ const commonOf = (groups: readonly Group[]) =>
 /** What may be asked of a print that no file is sent for: "Prints: mounted, no frames". */
 const ON_PAPER: ReadonlySet<string> = new Set(['border', 'watermark', 'eitherWay', 'orientation']);
 
+/** Which way round a picture is: "Portrait" among the sections asks it of none. */
+const OF_WAY: ReadonlySet<string> = new Set(['eitherWay', 'orientation']);
+
 function readFiles(groups: readonly Group[], reading: Reading): void {
   const common = commonOf(groups);
   const labelled = groups.filter(g => g.label !== undefined);
@@ -146,7 +149,8 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
     const own = factsOf(label === undefined ? segments : segments.map(withoutHead));
     // "2. Monochrome" in a list of sections asks it of none but that.
     const isSection = (f: Found) =>
-      f.field === 'monochrome' && sections.some(c => f.start < c.end && f.end > c.start);
+      (f.field === 'monochrome' || OF_WAY.has(f.field)) &&
+      sections.some(c => f.start < c.end && f.end > c.start);
     return { label, segments, own: { ...own, found: own.found.filter(f => !isSection(f)) } };
   });
   const read = told.map(({ label, segments, own }, i) => {

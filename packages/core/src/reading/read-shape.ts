@@ -1,5 +1,6 @@
 import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
+import { SECTIONS } from './section-words.ts';
 import type { Segment } from './segments.ts';
 import { oneOf, patterns } from './word-lists.ts';
 
@@ -158,8 +159,12 @@ function oneWay(text: string): RegExpExecArray | null {
   return ONE_WAY.exec(text) ?? (ABOUT_FILES.test(text) ? ONE_WAY_LISTED.exec(text) : null);
 }
 
+const OF_SECTIONS = new RegExp(`^\\W*(?:the )?${SECTIONS}\\b[^.]{0,24}:`, 'i');
+
 /** The words that ask for pictures of one way round alone; null where a sentence has two sizes, or says what works best. */
 export function onlyWay({ text }: Segment): RegExpExecArray | null {
+  // "Categories: Flight; Portrait; Habitat".
+  if (OF_SECTIONS.test(text)) return null;
   const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?!\d|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
   const way = isTwoSizes || swapIn(text) ? null : oneWay(text);
   return way && !IS_BEST.test(text.slice(way.index)) ? way : null;

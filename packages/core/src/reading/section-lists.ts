@@ -170,14 +170,16 @@ const ONE_SECTION = new RegExp(`\\b${SECTION}\\b`, 'i');
 export function listInSentence(segments: readonly Segment[]): ReadSections | undefined {
   for (const [i, segment] of segments.entries()) {
     const before = segments[i - 1];
-    const line = restOfLine(segments, i);
+    const parts = partsOfLine(segments, i);
+    const line = parts.map(part => part.text).join(' ');
     const regions = [
       ...beginningsOf(segment.text, line),
       ...(before && HEAD.test(before.text) ? [line] : []),
     ];
     for (const region of regions) {
       const items = itemsOf(region.replace(BEHIND, ''));
-      if (items) return inOne(segment, sectionsOf(items));
+      // What stands behind the first semicolon belongs to the list as well.
+      if (items) return inOne(spanning(segment, parts), sectionsOf(items));
     }
     const small = smallNames(segment.text);
     if (small) return inOne(segment, sectionsOf(small));
@@ -211,15 +213,21 @@ const IN_EACH_OF_THEM = new RegExp(
 );
 
 /** A list with semicolons goes on in the next sentences of its line. */
-function restOfLine(segments: readonly Segment[], at: number): string {
+function partsOfLine(segments: readonly Segment[], at: number): Segment[] {
   const first = segments[at];
-  if (!first) return '';
-  const parts = [first.text];
+  if (!first) return [];
+  const parts = [first];
   for (const next of segments.slice(at + 1, at + MOST)) {
-    if (next.line !== first.line || !parts.at(-1)?.endsWith(';')) break;
-    parts.push(next.text);
+    if (next.line !== first.line || !parts.at(-1)?.text.endsWith(';')) break;
+    parts.push(next);
   }
-  return parts.join(' ');
+  return parts;
+}
+
+/** A sentence as far as the last part of its line reaches. */
+function spanning(segment: Segment, parts: readonly Segment[]): Segment {
+  const last = parts.at(-1) ?? segment;
+  return { ...segment, text: segment.text.padEnd(last.start + last.text.length - segment.start) };
 }
 
 /** Sentences that one list of sections may take. */

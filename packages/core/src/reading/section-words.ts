@@ -50,7 +50,7 @@ const EACH_FIRST = new RegExp(
 );
 /** "The limit per category is four", "at most four in any of them": whatever its place, the only number is the limit. */
 const OF_EACH = new RegExp(
-  `\\b(?:per|each|every|any(?: one)?|the same|(?:in|to) (?:a|one|a single)) ${SECTION}\\b|\\b(?:in|for) (?:any(?: one)?(?: of (?:them|these|those))?|the same one|each)\\s*(?:[.:;,]|$)`,
+  `\\b(?:per|each|every|any(?: one)?|(?<!\\bwith )the same|(?:in|to) (?:a|one|a single)) ${SECTION}\\b|\\b(?:in|for) (?:any(?: one)?(?: of (?:them|these|those))?|the same one|each)\\s*(?:[.:;,]|$)`,
   'i',
 );
 const NUMBER = new RegExp(`\\b(?:${COUNT})\\b(?! of\\b)`, 'gi');

@@ -59,7 +59,7 @@ export function sideAfter(after: string): SideSaid | undefined {
       '',
     )
     .replace(
-      /[,;.:]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
+      /[,;.:]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:so\b|height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
       '',
     );
   const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(
