@@ -17,7 +17,7 @@ const ADVICE = phrases`
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
   if (?:you are )?asked for an?
   # What those who ask like, or do themselves.
-  (?:we|i) (?:like|wish) | we(?:['’]d| would) love | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
+  (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
   (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am) (?:grateful|glad)
   would be (?:nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))

@@ -28,7 +28,7 @@ export const MARK = everywhere(phrases`
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
-  sign(?:ed)? | initials | copyright | numbers? | address(?:es)? | words? | labels? | scale bars? | stamps?
+  sign(?:ed)? | initials | copyright | numbers?(?! ?\d) | address(?:es)? | words? | labels? | scale bars? | stamps?
   (?<!crop )marks? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))

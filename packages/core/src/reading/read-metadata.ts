@@ -216,7 +216,7 @@ const FILL_IN =
   /^\W*(?:please )?(?:fill in|complete|add|enter)\b[^.;]{0,20}\b(?:author|creator|artist|photographer|copyright)\b/i;
 /** "Remove GPS data and your name." */
 const YOU_TOO =
-  /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
+  /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\b(?:remove|delete|strip|clear) your name (?:wherever|from) the file\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
 const LABELLED =
   /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;

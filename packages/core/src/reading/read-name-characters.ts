@@ -26,6 +26,7 @@ const SPACES = patterns`
 const ALLOWED = patterns`
   \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|: |$)
   \b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)
+  \b(?:in|with) ((?:plain |unaccented |english |latin )letters)\b
   \b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
 `;
 const LENGTH = new RegExp(
@@ -64,7 +65,9 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
     const characters = ALLOWED.exec(text);
     if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
       naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim();
-      naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
+      // "In Latin letters" speaks of the script alone.
+      if (!/^(?:in|with) /i.test(characters[0]))
+        naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
       claim('allowed', segment, characters.index, characters.index + characters[0].length);
     }
     const refused = naming.allowed ? null : REFUSED.exec(text);

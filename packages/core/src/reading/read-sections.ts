@@ -32,6 +32,7 @@ const OF_EACH = patterns`
   \b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|groups?)\b
   \b(?:in|for|to) (?:each|either|both|their own)\b | \beach (?:in|for) [A-Z]
   \beach of (?:them|these|which)\b | \beach\)
+  \b(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\b(?:sections|classes|categories|themes)\b
 `;
 
 /** Limits that another sentence gives some of the sections. */

@@ -111,7 +111,7 @@ const MAY_TURN =
 const swapIn = (text: string) => (MAY_TURN.test(text) ? SWAP.exec(text) : null);
 const WAY = '(?:landscape|horizontal|portrait|upright|vertical)';
 const FORM = '(?:[ -](?:format|orientation|shape|way (?:up|round)))';
-const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?)';
+const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?|jpe?gs?)';
 /** One way round alone is asked: as an item of a list, as the only one, as what must be, or as what is wanted. */
 const ONE_WAY = new RegExp(
   [

@@ -179,7 +179,8 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
     for (const region of regions) {
       const items = itemsOf(region.replace(BEHIND, ''));
       // What stands behind the first semicolon belongs to the list as well.
-      if (items) return inOne(spanning(segment, parts), sectionsOf(items));
+      const named = parts.filter(part => items?.some(item => part.text.includes(item.label)));
+      if (items) return inOne(spanning(segment, named), sectionsOf(items));
     }
     const small = smallNames(segment.text);
     if (small) return inOne(segment, sectionsOf(small));
@@ -224,7 +225,7 @@ function partsOfLine(segments: readonly Segment[], at: number): Segment[] {
   return parts;
 }
 
-/** A sentence as far as the last part of its line reaches. */
+/** A sentence as far as the last of some parts of its line reaches. */
 function spanning(segment: Segment, parts: readonly Segment[]): Segment {
   const last = parts.at(-1) ?? segment;
   return { ...segment, text: segment.text.padEnd(last.start + last.text.length - segment.start) };
