@@ -11,7 +11,8 @@ const ADVICE = phrases`
   if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
-  if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?:welcome|fine|better) if you have (?:them|it) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
+  if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?:welcome|fine|better) if you have (?:them|it)
+  (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
   if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)

@@ -24,14 +24,16 @@ export const STRONG = new RegExp(
     (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
-    \b(?:must|should|have to|need to) be (?:in|here|with us)\b | not (?:a|one) (?:minute|second|day|hour|moment) later
+    \b(?:must|should|have to|need to) be (?:in|here|with us)\b
+    not (?:a|one) (?:minute|second|day|hour|moment) later
   `}`,
   'i',
 );
 
 /** Days of other things: the judging, the opening, a later stage. */
 export const NOT_DEADLINE = phrases`
-  goes? (?:live|online|to press) | (?:is|are) made up\b | (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
+  goes? (?:live|online|to press) | (?:is|are) made up\b
+  (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)

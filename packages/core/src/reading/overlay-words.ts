@@ -92,7 +92,8 @@ const TURNED_DOWN = oneOf`
   (?:is|are) not(?=[.!]?$) | thrown out | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
-  left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks | have no place | has no place | rather not | off\b
+  left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
+  have no place | has no place | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
@@ -108,7 +109,8 @@ export const YES = phrases`
   welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
-  as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm | not a problem | no problem | no objection | can help
+  as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm
+  not a problem | no problem | no objection | can help
   if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$)
 `;
 /** A greatest width of a border lets a border be. */

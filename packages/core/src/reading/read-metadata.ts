@@ -47,7 +47,8 @@ const GOES = phrases`
 const KEEPS = phrases`
   keep | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ied)
-  show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)? | named | name you | writ(?:e|ten)
+  show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
+  named | name you | writ(?:e|ten)
   mandatory | compulsory | obligatory | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
   add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
   (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?

@@ -36,7 +36,8 @@ const LENGTH = new RegExp(
 
 /** "No punctuation other than hyphens", "without accents or special characters". */
 const CHARACTERS = oneOf`
-  punctuation(?: marks?)? | special (?:characters?|signs?|letters?) | accent(?:s|ed (?:letters|characters))? | diacritic(?:s|al (?:marks?|signs?))?
+  punctuation(?: marks?)? | special (?:characters?|signs?|letters?)
+  accent(?:s|ed (?:letters|characters))? | diacritic(?:s|al (?:marks?|signs?))?
   symbols? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
 `;
 const REFUSED = new RegExp(
