@@ -12,7 +12,7 @@ export const BORDER = everywhere(phrases`
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
-  (?<!\b(?:original|full|whole|entire|uncropped|\d{1,3}) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
+  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`

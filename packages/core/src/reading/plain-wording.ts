@@ -19,6 +19,9 @@ type Stretch = readonly [start: number, end: number];
 /** What is written, and its plain wording, in which `$1` and so on stand for groups. */
 type Rule = readonly [written: RegExp, plain: string];
 
+/** The mark of a quoted mail stands before every other one. */
+const QUOTED: readonly Rule[] = [[/^[ \t]*>[ \t]?/gm, '']];
+
 /** Marks of the program that a text was pasted from. */
 const LAYOUT: readonly Rule[] = [
   [/\r\n?/g, '\n'],
@@ -26,8 +29,6 @@ const LAYOUT: readonly Rule[] = [
   [/\.{4,}|(?<= )\.{3}(?= )/g, '   '],
   [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
   [/[\u00a0\u2007\u2009\u202f]/g, ' '],
-  // A quoted mail.
-  [/^[ \t]*>[ \t]?/gm, ''],
   // "**Format:** JPEG", "## Size".
   [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],
   [/^#{1,6}[ \t]+/gm, ''],
@@ -80,6 +81,7 @@ const WORDING: readonly Rule[] = [
 
 /** What is put right one after the other; each pass sees the text of the one before. */
 const PASSES: readonly ((text: string) => Edit[])[] = [
+  text => editsOf(text, QUOTED, []),
   text => editsOf(text, LAYOUT, []),
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
   text =>
