@@ -3,6 +3,7 @@ import { NOT_DEADLINE, STRONG } from './closing-words.ts';
 import { timeNear, withPlace, zoneAt } from './clock.ts';
 import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from './found.ts';
+import { A_FORMAT, A_MEASURE } from './kind-words.ts';
 import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
 import { patterns } from './word-lists.ts';
@@ -25,7 +26,7 @@ const TOO_LATE = patterns`
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
-const OF_FILES = /\b(?:jpe?g|tiff?|png)s?\b|\d\s*(?:px|pixels|[km]b)\b/i;
+const isOfFiles = (text: string) => A_FORMAT.test(text) || A_MEASURE.test(text);
 
 /** "Closing is the 31.01.2027, the jury day is the 13.02.2027 from 10:00": an hour behind another day is that day's. */
 const behindCut = (text: string, next: Stamp | undefined) => (next ? text.slice(0, next.start) : text);
@@ -36,7 +37,7 @@ const isBehindFiles = (previous: Segment | undefined, { line, text }: Segment) =
   line - previous.line === 1 &&
   text.length < 40 &&
   previous.text.length < 40 &&
-  OF_FILES.test(previous.text);
+  isOfFiles(previous.text);
 
 /** Days of one sentence that are looked at; a calendar in a row has a dozen. */
 const MOST_DAYS = 24;
@@ -185,7 +186,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay ||
       // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.
-      (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && OF_FILES.test(text)) ||
+      (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && isOfFiles(text)) ||
       // The last item of a list about the files.
       (/^(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) &&
         isBehindFiles(previous, segment));

@@ -199,7 +199,7 @@ function isUsual(before: string, after: string): boolean {
   return COMES_TO.test(before) || IS_USUAL.test(after);
 }
 
-const OF_A_FILE =
+const NAMES_A_FILE =
   /\b(?:files?|size|weigh|bytes|jpe?gs?|images?|pictures?|photos?|uploads?|mail|limit|max\w*)\b/i;
 
 /** Whether the number with a unit that stands here asks nothing of a file. */
@@ -214,7 +214,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
         text,
       )) ||
     // "The cottage (1,086 m)" is a height, "tripods of more than 1 m" are long.
-    (/^m$/.test(unit) && (/^\d{4}/.test(text.slice(from, to)) || !OF_A_FILE.test(text))) ||
+    (/^m$/.test(unit) && (/^\d{4}/.test(text.slice(from, to)) || !NAMES_A_FILE.test(text))) ||
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
     // "3 MB is fine, 10 MB is too much."
