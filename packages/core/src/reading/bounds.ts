@@ -49,6 +49,8 @@ export function boundOf(before: string, rest: string): Bound {
     .replace(/^.*\d(?![^\d]*\))/s, '')
     // "Four pictures (not more), as JPEGs, 2000 px".
     .replace(/\([^()\d]*\)(?=\s*[,;])/g, ' ')
+    // "At maximum quality, Adobe RGB, 300 ppi".
+    .replace(/\b(?:max(?:imum)?|min(?:imum)?)\.? quality\s*[,;)]/gi, ' ')
     // "No more than six, as TIFFs at": that bound is the six's.
     .replace(COUNTED, ' ')
     // "50 KB max, 300 x 400", "3 max. jpg/1920px": that limit belongs to the number before it.

@@ -190,7 +190,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['salonlong', 2],
   ['salt-and-stone', 2],
   ['saltings-trust', 2],
-  ['saltings-wader-count', 1],
   ['saltmarsh-monograph-series', 1],
   ['saltmarsh-quarterly', 4],
   ['seller-academy', 1],

@@ -1,0 +1,55 @@
+import { editsOf, type Edit, type Rule } from './reword.ts';
+
+/** The marks that lists, tables and programs put round an organiser's words, brought to one kind. */
+
+/** The mark of a quoted mail stands before every other one. */
+export const QUOTED: readonly Rule[] = [[/^[ \t]*>[ \t]?/gm, '']];
+
+/** What a line of a specification is named by. */
+const PROPERTY =
+  '(?:(?:file |image |picture |colou?r )?(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|orientation|quality)|file ?-?names?|naming|deadline|closing(?: date| day)?|closes|metadata|exif|borders?|frames?|watermarks?|orientation|ratio|aspect ratio|shape|bit depth|depth|long(?:est|er)? (?:side|edge)|width|height|titles?|number of (?:images|pictures|photographs|entries|works)|images|pictures|entries|works)';
+
+/** Marks of the program that a text was pasted from. */
+export const LAYOUT: readonly Rule[] = [
+  [/\r\n?/g, '\n'],
+  // Rows of dots lead the eye from a name to its value and say nothing.
+  [/\.{4,}|(?<= )\.{3}(?= )/g, '   '],
+  [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
+  [/[\u00a0\u2007\u2009\u202f]/g, ' '],
+  // "**Format:** JPEG", "## Size".
+  [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],
+  [/^#{1,6}[ \t]+/gm, ''],
+  [/^([ \t]*)[☐☑☒✓✔✗✘►▶▪▫■□●○◦‣⁃∙➢➤→»][ \t]*/gm, '$1• '],
+  // "Format = JPEG".
+  [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
+  // "Format - JPEG", "4. Size. 1920 x 1080".
+  [
+    new RegExp(`^([ \\t]*(?:(?:[-*•]|\\d{1,2}[.)]) )?${PROPERTY})(?: [-–—] |\\. (?=[A-Z\\d]))(?=\\S)`, 'gim'),
+    '$1: ',
+  ],
+  // "Deadline" over "12 May 2027".
+  [
+    new RegExp(`^(${PROPERTY})[ \\t]*\\n(?=[A-Za-z\\d][^\\n:]{2,58}$)(?![^\\n]*(?: {2,}|\\t|\\|))`, 'gim'),
+    '$1: ',
+  ],
+  [
+    /^([A-Z][A-Za-z ]{2,35})[ \t]*\n(?=(?:[A-Z][a-z]+day,? )?(?:\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}\b|\d{1,2}[./-] ?\d{1,2}[./-] ?20\d\d|20\d\d-\d\d)(?![^\n]*\d [-–] [a-z])[^\n]*$)/gm,
+    '$1: ',
+  ],
+  // "§ 4", "Rule 4:", "Art. 4 -".
+  [
+    /^([ \t]*)(?:§|(?:Rule|Article|Art\.?|Clause|Paragraph|Para\.?|Point|RULE|ARTICLE|ART\.?|CLAUSE)(?= ))[ \t]*(\d+(?:\.\d+)*)(?:[.):]|[ \t]+[-–—](?=[ \t]))?(?=[ \t]+\S)/gm,
+    '$1$2.',
+  ],
+];
+
+/** A name and its value in a table of two columns: "Format | JPEG". */
+const PAIRED = /^([ \t]*[A-Z][^|\t\n:]{1,30}?)[ ]?(?:\||\t+)[ ]?(?=[^|\t\n]+$)/gm;
+
+/** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */
+export function pairedCells(text: string): Edit[] {
+  const isWide = text.split('\n').some(line => line.split(/\||\t+/).filter(cell => cell.trim()).length > 2);
+  // "Nature | 4" is a section with its limit.
+  const isCounted = /^[^|\t\n]+(?:\||\t)[ \t]*\d{1,2}[ \t]*$/m.test(text);
+  return isWide || isCounted ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
+}

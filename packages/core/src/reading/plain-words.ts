@@ -1,0 +1,94 @@
+import type { Rule } from './reword.ts';
+
+/** Words that organisers have many of, each with the one that the readers know. */
+export const WORDING: readonly Rule[] = [
+  // "1,400 × 1.050"; three digits behind the mark of a megabyte may be its decimals.
+  [/(?<![\d.,:/-])(\d{1,2})[.,’'](\d{3})(?![\d.,:/-]?\d|\s*(?:MB|megs?\b|megabytes?|[:∶]|to 1\b))/g, '$1$2'],
+  // "1 920 x 1 080 px", "from 2 500 to 5 000 pixels".
+  [
+    /(?<![\d.,:/-] ?|\b(?:sections?|class(?:es)?|rounds?|rules?|category|groups?|images?|files?|numbers?|pictures?) )([1-9]\d?) (\d{3})(?=(?:px|pix|pixels?|\s*[x×]\s?\d)\b|\s+(?:px|pix|pixels?|by|wide|high)\b)/gi,
+    '$1$2',
+  ],
+  [/(?<=(?:[a-z\d,.)]|[KM]B) )&(?= [a-z\d])/g, 'and'],
+  [/\bcan(?:['’]t| not)\b/gi, 'cannot'],
+  [/\bwon['’]t\b/gi, 'will not'],
+  [/\bshan['’]t\b/gi, 'must not'],
+  [/\b(must|should|may|can) never(?= [a-z])/gi, '$1 not'],
+  [
+    /\b(?:out of the question|unacceptable|not acceptable|not tolerated|not admitted|taboo)(?=[ ]*(?:[.;,!:]|$|for |in |on ))/gim,
+    'not allowed',
+  ],
+  [/\b(do|does|did|is|are|was|were|has|have|must|should|would|could|need)n['’]t\b/gi, '$1 not'],
+  // Typed in haste.
+  [/\b(do|does|did|is|are|must|should|would|could)nt\b/gi, '$1 not'],
+  [/\bcant\b/gi, 'cannot'],
+  [/\bshall\b/gi, 'must'],
+  // "The size of each DPI": projected images, where no resolution is meant.
+  [/\b(?:DPI|PDI)s\b/g, 'images'],
+  [
+    /\b([Ee]ach|[Ee]very|[Aa]ny|[Nn]o|[Aa]n?|[Tt]he) (?:DPI|PDI)\b(?=[,.;]| (?:must|shall|may|can|should|is|which|that|has|competition|file))/g,
+    '$1 image',
+  ],
+  [/\bno\. ?(?=\d)/gi, 'number '],
+  // "4 (four) images".
+  [
+    /\b(\d{1,2}) \((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\)(?= [a-z])/gi,
+    '$1',
+  ],
+  [/\bkindly\b/gi, 'please'],
+  [/\bhorizontal (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'landscape '],
+  [/\bvertical (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'portrait '],
+  [/\blying (?=(?:format|images?|pictures?|photos?|photographs?)\b)/gi, 'landscape '],
+  [/\bstanding (?=(?:format|images?|pictures?|photos?|photographs?)\b)/gi, 'portrait '],
+  [/\bmakers?(?=(?:['’]s?)? (?:name|must|may|can|will|is|are)\b|['’]s)/gi, 'author'],
+  // The standard that defines the space; its number is no number of pixels.
+  [/\bsRGB,? (?:IEC ?61966[-–]2[.-]1\b|\(IEC ?61966[-–]2[.-]1\))/gi, 'sRGB'],
+  [/\bAdobe[ -]?RGB[ -]?(?:\(1998\)|1998\b)/gi, 'Adobe RGB'],
+  [/(?<=\bprofiles? (?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached)\b/gi, 'embedded'],
+  [/\b(?:(?:is|are|will be) (?:required|obliged)|is|are) to be\b/gi, 'must be'],
+  [/\b(?:(?:is|are|will be) (?:required|obliged)|(?<=s )are) to (?!be\b)(?=[a-z])/gi, 'must '],
+  [/(?<!\bit )\b(?:is|are) not (?:(?:allowed|permitted) )?to (?=[a-z])/gi, 'must not '],
+  [/\bblack(?:[- ]and[- ]| ?& ?)white\b|\bb ?[&/] ?w\b/gi, 'monochrome'],
+  [/(?<!\b(?:not|do|does|will|may|might) )\b(?:has|have|needs?) to be\b/gi, 'must be'],
+  [/\bnot later than\b|\bon or before\b/gi, 'no later than'],
+  [/\bnot more than\b/gi, 'no more than'],
+  [/\b(?:no|not) less than\b|\bnot (?:under|below)(?= \d)/gi, 'at least'],
+  [/\b(?:pixels|px|dots) ?(?:per |\/ ?)in(?:ch)?\b/gi, 'ppi'],
+  [/\bhalf a dozen\b/gi, '6'],
+  [/\ba dozen\b/gi, '12'],
+  [/\ba couple of\b/gi, '2'],
+  [/\bname of (?:(?:the|each|every|your) )?file\b|\bfile-?name\b/gi, 'file name'],
+  [/\b(?:file naming(?: convention)?|naming convention)\b/gi, 'file name'],
+  [/\bfilenames\b|\bnames of (?:(?:the|your) )?files\b/gi, 'file names'],
+  [/\b(?:last|family) names?\b/gi, 'surname'],
+  [/\b(?:photographs|photos|pictures)\b(?<=[a-z])/g, 'images'],
+  [/\b(each|every|per|any|one|an?|the) (?:photograph|photo|picture)\b(?! of)/g, '$1 image'],
+  [/\b(?:participant|contestant|contributor)(s?)\b/gi, 'entrant$1'],
+  [
+    /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|larger|largest|bigger|biggest) (?:edge|dimension|axis|side))\b/gi,
+    'longest side',
+  ],
+  [/\b(?:short|shorter|shortest) (?:edge|dimension|axis)\b/gi, 'shortest side'],
+  [/\b(?:up to )?a (?:maximum|max\.?) of\b/gi, 'up to'],
+  [/\b(?:(?:must|may|can|should) not|cannot) (?:exceed|be (?:greater|more) than)\b/gi, 'must not exceed'],
+  [/\ba (?:minimum|min\.?) of\b/gi, 'at least'],
+  [/(?<=\d ?)pix\b/gi, 'pixels'],
+  // "23h59", "18h".
+  [/\b([01]?\d|2[0-3])h([0-5]\d)\b/g, '$1:$2'],
+  // "Four works for each section", "3 prints a head".
+  [/(?<=[a-z\d)] )for (?:each|every) (?=[a-z])(?!(?:of|one|further|additional|extra|lot)\b)/gi, 'per '],
+  [
+    /\b(?<=(?:images?|entries|entry|works?|prints?|files?|frames?|shots?|pieces?|pictures?|photographs?|photos?) )(?:an?|to (?:each|every)) (?=(?:entrant|participant|contributor|member|author|artist|applicant|photographer|maker|exhibitor|competitor|person|head|section|category|class|club|society|title|theme|round|school|household|family)\b)/gi,
+    'per ',
+  ],
+  [/\bas many as (?=\d|two|three|four|five|six|eight|ten|twelve)/gi, 'up to '],
+  [/(?<=\d ?)(?:megabytes?|mbytes?|megs?|mbs)\b|(?<=\d ?)Mo\b/gi, 'MB'],
+  [/(?<=\d ?)(?:kilobytes?|kbytes?|kbs)\b|(?<=\d ?)Ko\b/gi, 'KB'],
+  // "At most 300K", "up to 4M".
+  [/(?<=\b\d{2,4}) ?K\b(?![-’'])/g, ' KB'],
+  [
+    /(?<=\b(?:up to|at most|max(?:imum)?\.?(?: of)?|under|below|over|than|exceed(?:ing)?|limit(?: of| is)?|within) \d{1,3}(?:\.\d)?) ?M\b|(?<=\d)M(?= (?:at most|max|or less|or under|each|per))/g,
+    ' MB',
+  ],
+  [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
+];
