@@ -33,6 +33,23 @@ describe('wrapped lines', () => {
       'a number with its unit behind the break',
       'Pictures for the first round should be smaller than 2|MB each',
     ],
+    ['a year behind the break', 'Submissions for the spring show are open until 1 October|2027.'],
+    [
+      'a row that ends in the middle of a list',
+      'Metadata ....... creator, copyright and caption filled in; GPS|removed',
+    ],
+    [
+      'a list that goes on behind a comma',
+      'Not more than two pictures in each of the categories Forest,|Bog and Stone.',
+    ],
+    [
+      'a name between wide spaces',
+      'membership number, for example  Autumn Mist_0147.jpg  (spaces within the|title are permitted).',
+    ],
+    [
+      'a number that ends what was begun',
+      'One author can enter four photographs with a longer side of exactly|2.400 px',
+    ],
     [
       'a day with its month behind the break',
       'Send everything to Nell before 18:00 on Friday 8|January 2027',

@@ -2,18 +2,22 @@
 
 /** What a number at the end of a line goes on with. */
 const OF_NUMBER =
-  '(?:px|pixels?|[KMG]i?B|ppi|dpi|mm|cm|(?:January|February|March|April|May|June|July|August|September|October|November|December)\\b)';
+  '(?:[Pp][Xx]|[Pp]ixels?|[KMGkmg]i?[Bb]|[Pp][Pp][Ii]|[Dd][Pp][Ii]|mm|cm|[AaPp]\\.?[Mm]|(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)\\b)';
 const LIST_ITEM = new RegExp(
   `^\\s*(?:[-*•–—·▪]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]\\s|\\d{1,2}(?:\\.\\d{1,2})*\\s+(?!${OF_NUMBER})(?=[A-Z])|\\(?(?:[a-z]|[ivx]{1,4})[.)]\\s)`,
 );
 /** "format: jpg" behind "images: 3": lines of names with their values. */
-const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}\s*[:=]\s/;
+const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}(?: \([\w ]{1,20}\))?(?:\s*[:=]| [-–])\s/;
 /** Columns of a table. */
 const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s/;
 /** Words that no line of a list ends with. */
 const GOES_ON =
-  /\b(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are)$/;
+  /\b(?:e\.g\.|i\.e\.|(?:max|min|approx|no)\.|(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are|your|our|their|its|x|×|Adobe)(?![\w.]))$/;
 const NUMBER_GOES_ON = new RegExp(`^\\s*${OF_NUMBER}`);
+/** "On Tuesday" over "3 November", "longer side exactly" over "2.400 px": a number that ends what the line before began. */
+const NUMBER_WITH_UNIT = new RegExp(`^\\d{1,2}(?:[.,]?\\d{3})?\\s*(?:[x×]\\s?\\d|${OF_NUMBER})`);
+/** "By 1 October" over "2027." */
+const MONTH_AT_END = /\d (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*,?$/;
 /** Characters of the narrowest column that people write letters in, and of the widest that is one. */
 const NARROWEST = 45;
 const WIDEST = 110;
@@ -73,16 +77,34 @@ function isOneBlock(before: string, line: string): boolean {
   return (
     before.trim() !== '' &&
     line.trim() !== '' &&
-    !LIST_ITEM.test(line) &&
-    !(NAMED_VALUE.test(line) && NAMED_VALUE.test(before)) &&
-    !IN_COLUMNS.test(withoutMark(before)) &&
-    !IN_COLUMNS.test(withoutMark(line))
+    !(LIST_ITEM.test(line) && !(/,$/.test(before.trim()) && /^\d{1,2} [A-Z]/.test(line))) &&
+    (isOpen(before, line) ||
+      !(
+        (NAMED_VALUE.test(line) && NAMED_VALUE.test(before)) ||
+        IN_COLUMNS.test(withoutMark(before)) ||
+        IN_COLUMNS.test(withoutMark(line))
+      ))
   );
+}
+
+/**
+ * "Name it so:  Autumn Mist_0147.jpg  (spaces within the", "Metadata .... creator filled in; GPS" over "removed": a line
+ * that stops in the middle of a sentence, whatever columns it is in.
+ */
+function isOpen(before: string, line: string): boolean {
+  const end = before.trim();
+  if (end.length < NARROWEST) return false;
+  const isSmall = /^\s*[a-z]/.test(line);
+  if (GOES_ON.test(end)) return isSmall;
+  const isRow = NAMED_VALUE.test(line) && NAMED_VALUE.test(before);
+  return !isRow && !IN_COLUMNS.test(line.trim()) && (/,$/.test(end) || (isSmall && !/[.!?:;|]$/.test(end)));
 }
 
 /** A line without what counts it: "3.2  A member" is no row of a table. */
 const withoutMark = (line: string) =>
-  line.trim().replace(/^(?:[-+*•–]|\(?[\dA-Za-z]{1,3}[.)]|§? ?\d[\d.]{0,5}[.)]?) {2,}/, '');
+  line
+    .trim()
+    .replace(/^(?:[-+*•–]|\(?[\dA-Za-z]{1,3}[.)]|[A-Z]\.?\d{1,2}\.?|§? ?\d[\d.]{0,5}[.)]?) {2,}/, '');
 
 /** @param isJoined whether the line before belongs to the one before it */
 function goesOn(before: string, line: string, isJoined: boolean): boolean {
@@ -92,7 +114,11 @@ function goesOn(before: string, line: string, isJoined: boolean): boolean {
   if (
     isFull &&
     !isIndented &&
-    (GOES_ON.test(before.trim()) || (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)))
+    (GOES_ON.test(before.trim()) ||
+      /,$/.test(before.trim()) ||
+      (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) ||
+      (MONTH_AT_END.test(before.trim()) && /^\s*20\d\d\b/.test(line)) ||
+      (/[a-z]$/.test(before) && NUMBER_WITH_UNIT.test(line)))
   )
     return true;
   return (
@@ -116,7 +142,9 @@ function columnOf(lines: readonly string[]): number | undefined {
   const broken = lines.filter((line, i) => {
     const next = lines[i + 1] ?? '';
     return (
-      line.trimEnd().length >= width - RAGGED && /[\w,]$/.test(line.trimEnd()) && /^\s*[a-z(]/.test(next)
+      line.trimEnd().length >= width - RAGGED &&
+      /[\w,]$/.test(line.trimEnd()) &&
+      /^\s*(?:[a-z(]|\d{3})/.test(next)
     );
   });
   return broken.length ? width : undefined;
