@@ -17,7 +17,7 @@ const ORDINALS = [
   'tenth',
 ];
 const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?=\\s))?';
-const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' }[] = [
+const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' | 'last' }[] = [
   {
     words: new RegExp(
       `\\b${DAY}(?: of)?[ -]+(${MONTH}),?(?:[ -]+(?:of )?\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`,
@@ -29,6 +29,10 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
   {
     words: new RegExp(`\\b(${ORDINALS.join('|')})(?: day)? of (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
     order: 'dmy',
+  },
+  {
+    words: new RegExp(`\\b(?:the )?(last) day (?:of|in) (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
+    order: 'last',
   },
   { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})(?!\d)/g, order: 'ymd' },
   { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
@@ -114,12 +118,17 @@ function stampOf(
       ? dated(year, x, y, written)
       : { value: null, doubt: `'${written}' could be day or month first` };
   }
-  const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
   if (year === undefined) return { value: null, doubt: `'${written}' has no year` };
+  if (order === 'last') return dated(year, month(b), daysOf(month(b), year), written);
+  const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
   return dated(year, m, day, written);
 }
 
 const dayOf = (written: string) => Number(written) || ORDINALS.indexOf(written.toLowerCase()) + 1;
+
+/** Days of a month, counted from 1; the years of the calls have no missing leap day. */
+const daysOf = (month: number, year: number) =>
+  month === 2 ? (year % 4 === 0 ? 29 : 28) : [4, 6, 9, 11].includes(month) ? 30 : 31;
 
 function dated(
   year: number | undefined,
@@ -127,21 +136,7 @@ function dated(
   day: number,
   written: string,
 ): { value: string | null; doubt?: string } {
-  const lengths = [
-    31,
-    year !== undefined && year % 4 === 0 ? 29 : 28,
-    31,
-    30,
-    31,
-    30,
-    31,
-    31,
-    30,
-    31,
-    30,
-    31,
-  ];
-  if (year === undefined || month < 1 || month > 12 || day < 1 || day > (lengths[month - 1] ?? 0))
+  if (year === undefined || month < 1 || month > 12 || day < 1 || day > daysOf(month, year))
     return { value: null, doubt: `'${written}' is no date of the calendar` };
   const two = (n: number) => String(n).padStart(2, '0');
   return { value: `${year}-${two(month)}-${two(day)}` };

@@ -2,7 +2,7 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 /** Words for what may lie over a picture or round it, and words that turn it down or let it be. */
 
 const PICTURE =
-  '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|scans?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
+  '(?:pictures?|pics?|images?|photo(?:graph)?s?|works?|prints?|shots?|scans?|covers?|banners?|thumbnails?|entries|entry(?! (?:page|form|fee|system|site|desk)))';
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`

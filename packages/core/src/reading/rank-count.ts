@@ -32,7 +32,7 @@ const OURS = patterns`
   \bwe (?:need to |have to |will |can )?(?:send|enter|submit)\b
   \b(?:panel|screen|frame|wall|page|account|plan)s? (?:\w+ )?(?:shows?|holds?|takes?|needs?)\b
   \byou will (?:get|receive|be(?! (?:asked|required|invited)))\b | \bit takes\b | ^\W*wanted\b
-  \b(?:diary|calendar|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?)\b
+  \b(?:diary|calendar|almanac|yearbook|book|magazine|issue|exhibition|show) (?:will )?(?:has|have|holds?|takes?|contains?|needs?)\b
 `;
 /** What may be done with the entries just named. */
 const MAY_BE =

@@ -14,7 +14,7 @@ const PLACE = phrases`
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
   (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
-  position(?= (?:(?:must|should|has to) be|where|at which)) | co-?ordinates
+  position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;
 /** A note about the place, and not a line of the entry form. */
 const OF_NOTES =
@@ -30,7 +30,7 @@ const NOT_A_NOTE =
 /** What is not to be taken away stays. */
 const STAYS = patterns`
   \bstrip nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
-  (?:\b(?:not|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
+  (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
   \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b
@@ -66,6 +66,7 @@ const THEIR_OWN =
 const MISSED = patterns`
   \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b
   \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b
+  \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|not (?:be )?(?:accepted|used))\b
   \bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b
 `;
 /** "Files with the author's name in the metadata cannot be accepted." */

@@ -30,7 +30,7 @@ const ALLOWED = patterns`
   \b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
 `;
 const LENGTH = new RegExp(
-  `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\()(${COUNT})\\s*(?:characters|letters)(?=\\))|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 

@@ -182,7 +182,7 @@ const SIDE_NAMED =
   '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|length|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(
-  `^${SIDE_NAMED}(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height|(?:shorter|longer|other)(?: side| edge| dimension)?))?\\s*$`,
+  `^${SIDE_NAMED}(?:at (?:the )?(?:very )?most\\s*)?(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height|(?:shorter|longer|other|vertical|horizontal|upright)(?: side| edge| dimension| one)?)(?: (?:to|at))?)?\\s*$`,
   'i',
 );
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */

@@ -6,6 +6,7 @@ import { readMentions } from './section-mentions.ts';
 import { eachOf, type ReadSections } from './section-words.ts';
 import { tableOfSections } from './section-table.ts';
 import type { Segment } from './segments.ts';
+import { readTeam } from './team-sections.ts';
 import { patterns } from './word-lists.ts';
 
 /** Sections with their codes and limits: in a list, or named in passing. */
@@ -13,6 +14,7 @@ export function readSections(segments: readonly Segment[]): ReadSections {
   const read =
     tableOfSections(segments) ??
     listInLines(segments) ??
+    readTeam(segments) ??
     readCounted(segments) ??
     readPlainCounted(segments) ??
     listInSentence(segments) ??

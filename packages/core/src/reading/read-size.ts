@@ -51,6 +51,7 @@ const REFUSED_ABOVE = new RegExp(
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
     \(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\) | \bthat is the (?:most|limit|maximum)
+    \b(?:neither|no) (?:side|edge|dimension)(?: (?:is|being|may be|can be|must be|should be))? (?:more|longer|larger|greater|bigger)\b(?! than)
     \b(?:neither|never|not|no)\b[^.;]{3,80}\bbe exceeded\b | \bthese are (?:the )?(?:limits|maxim)
     \b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b
   `}`,
@@ -58,7 +59,8 @@ const REFUSED_ABOVE = new RegExp(
 );
 
 /** Without one of these nothing is refused; looked for first, since the pattern begins at every file and picture. */
-const MAY_REFUSE = /exceed|larg|big|wid|high|over|above|beyond|upscal|limit|max|most|size|fit|great/i;
+const MAY_REFUSE =
+  /exceed|larg|big|wid|high|over|above|beyond|upscal|limit|max|most|size|fit|great|more|long/i;
 const isRefusedAbove = (text: string) => MAY_REFUSE.test(text) && REFUSED_ABOVE.test(text);
 
 /** "Dimensions (h × w) 60 × 140 px". */
@@ -165,7 +167,7 @@ function ofLeastDensity(before: string): Bound | undefined {
 /** "between 400 × 500 and 1600 × 2000": the first pair is the least, the second the greatest. */
 function pairRange(text: string, start: number, end: number): Bound | undefined {
   const [before, after] = [text.slice(Math.max(0, start - 40), start), text.slice(end, end + 40)];
-  const pair = `\\d[\\d.,]*\\s*(?:x|×|by)\\s*\\d[\\d.,]*`;
+  const pair = `\\d[\\d.,]*\\s*(?:px|pixels)?\\s*(?:x|×|\\*|by)\\s*\\d[\\d.,]*`;
   const to = '(?:(?:and )?up to|to|-|–)';
   const isFirst =
     new RegExp(`^\\s*(?:px|pixels)?\\s*${to}\\s*${pair}`, 'i').test(after) ||

@@ -6,6 +6,23 @@ import { readsAs } from '../testing/reads-as.ts';
 describe('numbers and sections', () => {
   readsAs([
     ['You get three goes each.', { maxFiles: 3 }],
+    [
+      'The almanac needs 13 photographs (twelve months and the cover). Not more than four per boat.',
+      { maxFiles: 4 },
+    ],
+    [
+      'Each club enters twelve images:\n- 6 Open Colour\n- 4 Monochrome\n- 2 Natural History',
+      {
+        maxFiles: 12,
+        sections: [
+          [null, 'Open Colour', 6],
+          [null, 'Monochrome', 4],
+          [null, 'Natural History', 2],
+        ],
+      },
+    ],
+    // They do not add up: no sections of a team.
+    ['Each club enters twelve images:\n2 Judges from outside\n1 Chairman', { maxFiles: 12 }],
     ['1 ENTRY. Four images per member per competition.', { maxFiles: 4 }],
     ['You may enter six works; 10 for the first and 5 for each further one.', { maxFiles: 6 }],
     ['B1. Up to four pictures per member.\nC1. Up to two prints per member, on card.', { maxFiles: 4 }],
@@ -82,6 +99,11 @@ describe('numbers and sections', () => {
 
 describe('what is let be, and what is not', () => {
   readsAs([
+    ['The position must stay in the file as well, for we map from it.', { location: 'keep' }],
+    ['Files out of software that loses the camera data are of no use.', { strip: false }],
+    ['EXIF cannot be removed.', { strip: false }],
+    ['Text on the cover is not allowed.', { watermark: 'forbidden' }],
+    ['dont put a frame on, the projector has one of its own', { border: 'forbidden' }],
     ['Borders are permitted provided they do not take the image over the size.', { border: 'allowed' }],
     ['B6. Borders, if used, must be no wider than 3 pixels.', { border: 'allowed' }],
     ['You may\n- add a narrow border\n\nYou need not\n- set 300 ppi', { border: 'allowed' }],
@@ -105,6 +127,22 @@ describe('what is let be, and what is not', () => {
 
 describe('sizes, weights and days', () => {
   readsAs([
+    [
+      'Pictures are 1400 px across at the very most, 1050 down.',
+      { width: { max: 1400 }, height: { max: 1050 } },
+    ],
+    ['1920 x 1200 pixels, neither side more.', { width: { max: 1920 }, height: { max: 1200 } }],
+    [
+      'Between 600px x 600px and 1200px x 1200px.',
+      { width: { min: 600, max: 1200 }, height: { min: 600, max: 1200 } },
+    ],
+    [
+      'JPEG at maximum quality, Adobe RGB (1998), 300 dpi.',
+      { formats: ['jpeg'], colourSpace: 'AdobeRGB', ppi: { exact: 300 } },
+    ],
+    ['At most 300K each.', { bytesMax: 300_000 }],
+    ['Entries close on the last day of February 2027, at noon.', { closes: '2027-02-28T12:00' }],
+    ['Closing date: 31 January 2027, 23h59.', { closes: '2027-01-31T23:59' }],
     ['- 1600 pixels wide max. 1200 pixels high max.', { width: { max: 1600 }, height: { max: 1200 } }],
     ['The greatest permitted width is 1600 pixels.', { width: { max: 1600 } }],
     ['It has to be at least 6,000 pixels long.', { longEdge: { min: 6000 } }],
@@ -124,6 +162,7 @@ describe('sizes, weights and days', () => {
 
 describe('names of files', () => {
   readsAs([
+    ['Titles: 30 characters, Latin alphabet.', { name: { maxLength: 30 } }],
     [
       'The file is named: hands_NAME_number (hands_MOREL_1.jpg).',
       {
