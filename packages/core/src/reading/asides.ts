@@ -55,6 +55,17 @@ const NEVER_OURS: readonly RegExp[] = [
   /\b(?:agree|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
   // "41 of 100 refused images were in CMYK."
   /^\W*\d+ (?:of|out of|in) (?:the )?\d+\b[^.;]*\b(?:were|was|had|are)\b/i,
+  /^\W*in \d+ (?:of|out of) (?:the )?\d+ cases\b/i,
+  // "Ten files of 15 MB take about 20 minutes", "It was only 640 pixels wide."
+  /\d ?MB\b[^.;]*\btakes? (?:about |around |roughly )?[\w-]+ (?:seconds|minutes|hours)\b/i,
+  /^\W*(?:\d{1,2}[.)] )?(?:it|that|one|mine|theirs) was only \d/i,
+  /\b(?:is|are) often only \d/i,
+  // "Marks: three judges, up to 20 each."
+  /^\W*(?:\d{1,2}[.)]? +|[a-z][.)] )?(?:the )?mark(?:s|ing)\b[^.;]*\bjudges?\b/i,
+  // "Each caption can be up to 200 characters long."
+  /^\W*(?:(?:each|every|the|your) )?captions?\b[^.;]*\b(?:characters|words)\b/i,
+  // "Category certificate (if applicable): PDF; 50 KB to 300 KB".
+  /^\W*(?:(?:\d{1,2}|[a-z]{1,3})[.)] ?)?(?:\w+ ){0,3}(?:certificates?|mark ?sheets?|transcripts?|diplomas?)\b[^.;:]{0,40}: ?PDF\b(?![^.]*\bjpe?g)/i,
   // "If it does not appear, it is probably larger than 5 MB."
   /^\W*(?:if|when)\b[^.;]*\b(?:is|are|was|were) (?:probably|perhaps|likely|most likely)\b/i,
   // "Lunch is 9.50 and must be ordered by 20 March."
