@@ -132,7 +132,7 @@ const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`,
 const VERB_AFTER =
   /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
-  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
+  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
 /** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
 export const withoutDensity = (text: string) =>

@@ -30,9 +30,20 @@ export const WORDING: readonly Rule[] = [
     '$1 image',
   ],
   [/\bno\. ?(?=\d)/gi, 'number '],
+  [/\bnos?\. of\b/gi, 'number of'],
+  [/\bw\/o\b/gi, 'without'],
+  [/\bw\/(?= ?[a-z])/gi, 'with'],
+  [/\b(?:pls|plz)\b\.?/gi, 'please'],
+  // "Forest, Bog & Stone."
+  [/(?<=, [A-Z][a-z]+ )&(?= [A-Z][a-z]+(?:[.;)]|$))/gm, 'and'],
+  [/(?<=[a-z\d)])!+(?=[ \t]*$|[ \t]+[A-Z])/gm, '.'],
   // "4 (four) images".
   [
     /\b(\d{1,2}) \((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\)(?= [a-z])/gi,
+    '$1',
+  ],
+  [
+    /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) \(\d{1,2}\)(?= [a-z])/gi,
     '$1',
   ],
   [/\bkindly\b/gi, 'please'],

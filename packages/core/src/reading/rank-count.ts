@@ -195,7 +195,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const isPerPerson = PER_PERSON.test(tail);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne, isPerPerson });
   const isEach = FOR_EACH.test(
-    `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
+    `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category|theme|topic)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
   );
   if (
     (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&

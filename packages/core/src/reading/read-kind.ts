@@ -55,6 +55,9 @@ const FORMAT_ADVISED = patterns`
   \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
   (?:jpe?g|png|tiff?)s?,? if (?:possible|you can)\b
+  \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)
+  (?:jpe?g|png|tiff?)s?\b (?:would be|looks?|gives?) (?:the )?best
+  \b(?:our advice is|it is advisable) to use (?:jpe?g|png|tiff?)
   (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
 `;
 

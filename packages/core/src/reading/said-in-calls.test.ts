@@ -5,6 +5,17 @@ import { readsAs } from '../testing/reads-as.ts';
 
 describe('numbers and sections', () => {
   readsAs([
+    [
+      'There are three themes: Sea, Sky and Stone. In each theme, a member may enter a maximum of four (4) images.',
+      {
+        sections: [
+          [null, 'Sea', 4],
+          [null, 'Sky', 4],
+          [null, 'Stone', 4],
+        ],
+      },
+    ],
+    ['Up to 3 pictures each. Marks: three judges, up to 20 each.', { maxFiles: 3 }],
     ['You get three goes each.', { maxFiles: 3 }],
     [
       'The almanac needs 13 photographs (twelve months and the cover). Not more than four per boat.',
@@ -127,6 +138,14 @@ describe('what is let be, and what is not', () => {
 
 describe('sizes, weights and days', () => {
   readsAs([
+    [
+      'JPEG, up to 2 MB. Class X certificate: PDF, 50 KB to 300 KB.',
+      { formats: ['jpeg'], bytesMax: 2_000_000 },
+    ],
+    ['JPEG, up to 2 MB. A 6 MB picture takes about 40 seconds.', { formats: ['jpeg'], bytesMax: 2_000_000 }],
+    ['Files of under 3 MB are recommended.', { bytesMax: 3_000_000, advice: ['bytesMax'] }],
+    ['If possible, use JPEG.', { formats: ['jpeg'], advice: ['formats'] }],
+    ['Our advice is to use sRGB.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
     [
       'Pictures are 1400 px across at the very most, 1050 down.',
       { width: { max: 1400 }, height: { max: 1050 } },
