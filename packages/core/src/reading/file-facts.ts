@@ -97,7 +97,7 @@ const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value 
 /** A line of its own over a list of wishes; "sRGB recommended" is a wish itself. */
 const WISHES_BELOW = new RegExp(
   `^(?=.{4,50}$)(?!.*\\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\\b)[^\\d:.;,]*\\b${oneOf`
-    recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | (?<!\b(?:one|two|three|few) )wishes | preferences?
+    recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | things? (?:that|which) helps? | (?<!\b(?:one|two|three|few) )wishes | preferences?
     should,? if (?:you can|(?:at all )?possible)
   `}\\b[^\\d.;,]*:?$|^(?:some |our |my |a few )?(?:tips|hints)(?: and tricks)?:?$`,
   'i',

@@ -35,7 +35,7 @@ export const WORD = everywhere(phrases`
 `);
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
-  /(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
+  /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
   `\\b(?:and |,? )?(?:not|never) (?:on|onto|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',
@@ -119,6 +119,7 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \bborders? of (?:up to|at most|no more than)\b
+  \bnot (?:include|add|use|have|put|place) an? (?:\w+ )?(?:border|frame|key ?line)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
   \bany borders? (?:must|has to|should) (?:be|stay|fit|lie) (?:with)?in\b

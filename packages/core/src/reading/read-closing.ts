@@ -88,6 +88,7 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
       /(?=meeting|evening)(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
       '',
     )
+    .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
     // "Two weeks before the opening, which is to say by 8 May".
     .replace(/^.*\b(?:which|that) is to say\b/is, '');
   const last = stamps
@@ -121,7 +122,12 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
   )
     return true;
   // What comes later has a day of its own.
-  if (/\b(?:(?:stage|phase) (?:two|2|three|3)|second (?:stage|phase))\b/i.test(clause)) return true;
+  if (
+    /\b(?:(?:stage|phase) (?:two|2|three|3)|second (?:stage|phase)|round (?:two|2) (?:files?|works?|prints?))\b/i.test(
+      clause,
+    )
+  )
+    return true;
   // "It opens on 1 March and closes on 30 April."
   if (
     /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&

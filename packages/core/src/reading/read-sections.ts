@@ -83,7 +83,9 @@ function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSe
   const letters = list?.match(/[A-Z]+/g) ?? [];
   const areInitials =
     letters.length === listed.sections.length &&
-    listed.sections.every((s, i) => s.label.toUpperCase().startsWith(letters[i] ?? '?'));
+    listed.sections.every((s, i) =>
+      s.label.split(' ').some(word => word.toUpperCase().startsWith(letters[i] ?? '?')),
+    );
   if (!areInitials) return listed;
   return { ...listed, sections: listed.sections.map((s, i) => ({ ...s, code: letters[i] ?? null })) };
 }

@@ -180,6 +180,7 @@ const ONLY_HEIGHT =
 const UPRIGHT_TOO = patterns`
   \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
   \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
+  \b(?:this|that|these|it) (?:also )?(?:applies|apply|holds?|goes)(?: also| equally)? (?:to|for) (?:portrait|upright|vertical)
   \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
   \b(?:also|even) (?:when|if|where) (?:the|a) (?:picture|image) is (?:portrait|upright|vertical)
   \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|not? (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|limited (?:by|to)\b|fit (?:in|into|inside|within) the same)
