@@ -17,7 +17,7 @@ export const STRONG = new RegExp(
     term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
-    end of (?:uploads?|entry|entries|submissions?)\b | open for entr(?:y|ies) until | limit date
+    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date
     limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     ^\W*delivery(?: (?:date|day))?:
@@ -36,7 +36,8 @@ export const NOT_DEADLINE = phrases`
   goes? (?:live|online|to press) | (?:is|are) made up\b
   (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
-  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open | opens? (?:on|for)
+  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
+  opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?

@@ -21,6 +21,7 @@ describe('the title of a text', () => {
       'FENWATER CAMERA CLUB\nRules 2026/27 (adopted in June)\n',
       'Rules 2026/27',
     ],
+    ['the organiser over a rule', 'LOWMERE CAMERA CLUB\n\nFormat | JPEG\nSize: 2 MB', 'LOWMERE CAMERA CLUB'],
     ['the organiser, where nothing stands below', 'Fenwater Camera Club', 'Fenwater Camera Club'],
     ['nothing', ' \n', ''],
   ])('is %s', (_, text, title) => {

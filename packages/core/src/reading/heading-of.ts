@@ -21,6 +21,8 @@ const SHOUTED = new RegExp(
 /** Lines at the top in which the organiser may be named. */
 const TOP = 4;
 const LONGEST = 80;
+/** "Format: JPEG", "Format | JPEG": a rule already. */
+const RULE = /^[^:|]{2,30}(?:: | \| )/;
 
 /** The subject of a mail, or the first line that says something beside who asks. */
 export function titleOf(text: string): string {
@@ -28,7 +30,8 @@ export function titleOf(text: string): string {
   const subject = lines.find(line => SUBJECT.test(line))?.replace(SUBJECT, '');
   const own = lines.filter(line => !MAIL_HEAD.test(line) && !GREETING.test(line));
   // "QUILLBROOK CAMERA CLUB" over "Competition Rules 2026/27 (as adopted in June)".
-  const title = own[0] === organiserOf(text) ? (own[1]?.replace(/\s*\([^()]*\)$/, '') ?? own[0]) : own[0];
+  const second = own[1] === undefined || RULE.test(own[1]) ? undefined : own[1].replace(/\s*\([^()]*\)$/, '');
+  const title = own[0] === organiserOf(text) ? (second ?? own[0]) : own[0];
   return (subject ?? title ?? lines[0] ?? '').slice(0, LONGEST).trim();
 }
 

@@ -22,7 +22,7 @@ export const MARK = everywhere(phrases`
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
-  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=\s*:\s*(?:no|none|not|never)\b)
+  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=\s*:\s*(?:no|none|not|never)\b| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
   overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */

@@ -68,6 +68,11 @@ export const WORDING: readonly Rule[] = [
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],
   [/\ba couple of\b/gi, '2'],
+  // "The title follows the club's number."
+  [
+    /\b(the (?:title|surname|first name|number|name)(?: of the (?:image|picture|photograph|work))?) follows (the [a-z’' -]{3,40})(?=[.,;:(])/gi,
+    '$2, then $1',
+  ],
   [/\bname of (?:(?:the|each|every|your) )?file\b|\bfile-?name\b/gi, 'file name'],
   [/\b(?:file naming(?: convention)?|naming convention)\b/gi, 'file name'],
   [/\bfilenames\b|\bnames of (?:(?:the|your) )?files\b/gi, 'file names'],

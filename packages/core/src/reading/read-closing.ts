@@ -165,7 +165,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
     const isTooLate =
-      /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?\s*$/i.test(
+      /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?(?: the)?(?: \w+day)?,?\s*$/i.test(
         text.slice(0, stamp.start),
       ) &&
       (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));

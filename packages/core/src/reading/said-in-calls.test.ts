@@ -110,6 +110,8 @@ describe('numbers and sections', () => {
 
 describe('what is let be, and what is not', () => {
   readsAs([
+    ['Please do not include a border wider than 3 pixels.', { border: 'allowed' }],
+    ['Signatures are forbidden.', { watermark: 'forbidden' }],
     ['The position must stay in the file as well, for we map from it.', { location: 'keep' }],
     ['Files out of software that loses the camera data are of no use.', { strip: false }],
     ['EXIF cannot be removed.', { strip: false }],
@@ -138,6 +140,17 @@ describe('what is let be, and what is not', () => {
 
 describe('sizes, weights and days', () => {
   readsAs([
+    ['The competition is open for entries until 17 August 2027.', { closes: '2027-08-17' }],
+    ['No entries can be accepted after the 26th of August 2027, 8 pm.', { closes: '2027-08-26T20:00' }],
+    ['Delivery: 15 September 2027', { closes: '2027-09-15' }],
+    [
+      'Entries are due by 7.30pm on the Thursday before. For the opening competition this is 24 September 2026.',
+      { closes: '2026-09-24T19:30' },
+    ],
+    [
+      'Images must not be wider than 1920 pixels or higher than 1080 pixels. This also applies to upright images.',
+      { width: { max: 1920 }, height: { max: 1080 }, eitherWay: false },
+    ],
     [
       'JPEG, up to 2 MB. Class X certificate: PDF, 50 KB to 300 KB.',
       { formats: ['jpeg'], bytesMax: 2_000_000 },

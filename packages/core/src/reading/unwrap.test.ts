@@ -46,6 +46,7 @@ describe('wrapped lines', () => {
       'a name between wide spaces',
       'membership number, for example  Autumn Mist_0147.jpg  (spaces within the|title are permitted).',
     ],
+    ['a broken name', 'The title follows the number of the club, for example  12_Low|Tide.jpg  (or so).'],
     [
       'a number that ends what was begun',
       'One author can enter four photographs with a longer side of exactly|2.400 px',

@@ -96,9 +96,15 @@ function isOpen(before: string, line: string): boolean {
   if (end.length < NARROWEST) return false;
   const isSmall = /^\s*[a-z]/.test(line);
   if (GOES_ON.test(end)) return isSmall;
+  if (isNameBroken(before, line)) return true;
   const isRow = NAMED_VALUE.test(line) && NAMED_VALUE.test(before);
   return !isRow && !IN_COLUMNS.test(line.trim()) && (/,$/.test(end) || (isSmall && !/[.!?:;|]$/.test(end)));
 }
+
+/** "… for example  12_Low" over "Tide.jpg": a file's name that was broken. */
+const NAME_BEGUN = /\s[A-Za-z\d]+_[A-Za-z\d]+$/;
+const NAME_ENDS = /^\s*[A-Z][\w ]{0,30}\.(?:jpe?g|tiff?|png)\b/i;
+const isNameBroken = (before: string, line: string) => NAME_BEGUN.test(before.trim()) && NAME_ENDS.test(line);
 
 /** A line without what counts it: "3.2  A member" is no row of a table. */
 const withoutMark = (line: string) =>
@@ -118,7 +124,8 @@ function goesOn(before: string, line: string, isJoined: boolean): boolean {
       /,$/.test(before.trim()) ||
       (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) ||
       (MONTH_AT_END.test(before.trim()) && /^\s*20\d\d\b/.test(line)) ||
-      (/[a-z]$/.test(before) && NUMBER_WITH_UNIT.test(line)))
+      (/[a-z]$/.test(before) && NUMBER_WITH_UNIT.test(line)) ||
+      isNameBroken(before, line))
   )
     return true;
   return (
