@@ -46,6 +46,12 @@ describe('wrapped lines', () => {
       'a name between wide spaces',
       'membership number, for example  Autumn Mist_0147.jpg  (spaces within the|title are permitted).',
     ],
+    [
+      'a counted list',
+      'Each club submits fifteen images: five Open (O), five Monochrome (M) and five|Nature (N).',
+    ],
+    ['letters before names', 'Sections: A – Free (colour), B – Free (monochrome), C – Landscape, D|– Woman'],
+    ['a weekday', 'Please get your images to me no later than 6.30pm on Monday|28th September 2026.'],
     ['a broken name', 'The title follows the number of the club, for example  12_Low|Tide.jpg  (or so).'],
     [
       'a number that ends what was begun',

@@ -12,10 +12,10 @@ const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}(?: \([\w ]{1,20}\))?(?:\s*[:=]| [-
 const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s/;
 /** Words that no line of a list ends with. */
 const GOES_ON =
-  /\b(?:e\.g\.|i\.e\.|(?:max|min|approx|no)\.|(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are|your|our|their|its|x|×|Adobe)(?![\w.]))$/;
+  /\b(?:e\.g\.|i\.e\.|(?:max|min|approx|no)\.|(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are|your|our|their|its|x|×|Adobe|(?:and|of|than) (?:one|two|three|four|five|six|seven|eight|nine|ten))(?![\w.]))$/;
 const NUMBER_GOES_ON = new RegExp(`^\\s*${OF_NUMBER}`);
 /** "On Tuesday" over "3 November", "longer side exactly" over "2.400 px": a number that ends what the line before began. */
-const NUMBER_WITH_UNIT = new RegExp(`^\\d{1,2}(?:[.,]?\\d{3})?\\s*(?:[x×]\\s?\\d|${OF_NUMBER})`);
+const NUMBER_WITH_UNIT = new RegExp(`^\\d{1,2}(?:[.,]?\\d{3}|st|nd|rd|th)?\\s*(?:[x×]\\s?\\d|${OF_NUMBER})`);
 /** "By 1 October" over "2027." */
 const MONTH_AT_END = /\d (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*,?$/;
 /** Characters of the narrowest column that people write letters in, and of the widest that is one. */
@@ -73,11 +73,15 @@ export function doubledBreaks(text: string): [from: number, to: number][] {
   return gaps;
 }
 
+/** "5 Open, 5 Monochrome," over "5 Nature", "C – Sea, D" over "– Sky": a list within a sentence. */
+const isListGoingOn = (end: string, line: string) =>
+  (/,$/.test(end) && /^\d{1,2} [A-Z]/.test(line)) || (/, [A-Z]$/.test(end) && /^[-–] [A-Z]/.test(line));
+
 function isOneBlock(before: string, line: string): boolean {
   return (
     before.trim() !== '' &&
     line.trim() !== '' &&
-    !(LIST_ITEM.test(line) && !(/,$/.test(before.trim()) && /^\d{1,2} [A-Z]/.test(line))) &&
+    (!LIST_ITEM.test(line) || isListGoingOn(before.trim(), line)) &&
     (isOpen(before, line) ||
       !(
         (NAMED_VALUE.test(line) && NAMED_VALUE.test(before)) ||
@@ -125,6 +129,7 @@ function goesOn(before: string, line: string, isJoined: boolean): boolean {
       (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) ||
       (MONTH_AT_END.test(before.trim()) && /^\s*20\d\d\b/.test(line)) ||
       (/[a-z]$/.test(before) && NUMBER_WITH_UNIT.test(line)) ||
+      isListGoingOn(before.trim(), line) ||
       isNameBroken(before, line))
   )
     return true;
