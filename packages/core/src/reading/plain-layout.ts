@@ -48,10 +48,14 @@ export const LAYOUT: readonly Rule[] = [
 /** A name and its value in a table of two columns: "Format | JPEG". */
 const PAIRED = /^([ \t]*[A-Z][^|\t\n:]{1,30}?)[ ]?(?:\||\t+)[ ]?(?=[^|\t\n]+$)/gm;
 
+/** "Nature | 4", "Travel | 4": sections with their limits, and not what is asked of files. */
+const COUNTED = /^[^|\t\n]+(?:\||\t)[ \t]*\d{1,2}[ \t]*$/gm;
+const OF_FILES =
+  /\b(?:images?|pictures?|photo\w*|entries|works|files?|number|max\w*|depth|bits?|quality|per)\b/i;
+
 /** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */
 export function pairedCells(text: string): Edit[] {
   const isWide = text.split('\n').some(line => line.split(/\||\t+/).filter(cell => cell.trim()).length > 2);
-  // "Nature | 4" is a section with its limit.
-  const isCounted = /^[^|\t\n]+(?:\||\t)[ \t]*\d{1,2}[ \t]*$/m.test(text);
-  return isWide || isCounted ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
+  const counted = [...text.matchAll(COUNTED)].filter(([row]) => !OF_FILES.test(row));
+  return isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
 }

@@ -31,7 +31,7 @@ describe('the plain wording of a text', () => {
     ['31 January at 23h59', '31 January at 23:59'],
     ['Art. 4 - Format', '4. Format'],
     ['Format | JPEG\nSize\t2 MB', 'Format: JPEG\nSize: 2 MB'],
-    ['Section | Limit\nOpen | 4', 'Section | Limit\nOpen | 4'],
+    ['Section | Limit\nOpen | 4\nSea | 4', 'Section | Limit\nOpen | 4\nSea | 4'],
     ['Side | Proof | Final\nLong | 1500 | 5000', 'Side | Proof | Final\nLong | 1500 | 5000'],
     ['Format - JPEG\nDeadline\n12 May 2027', 'Format: JPEG\nDeadline: 12 May 2027'],
     ['Last day for uploads\n17 January 2027', 'Last day for uploads: 17 January 2027'],

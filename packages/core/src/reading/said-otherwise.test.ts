@@ -24,6 +24,9 @@ const PASTED: readonly Rewording[] = [
   ['with headings', /^([A-Z][A-Z ]{5,60})$/gm, '## $1'],
   ['with line ends of another system', /\n/g, '\r\n'],
   ['indented', /^(?=\S)/gm, '   '],
+  ['with two columns', /^([A-Z][A-Za-z ]{2,25}): (?=\S)/gm, '$1 | '],
+  ['with tabs', /^([A-Z][A-Za-z ]{2,25}): (?=\S)/gm, '$1\t'],
+  ['with counted rules', /^(\d{1,2})[.)] /gm, 'Rule $1: '],
 ];
 
 const WORDED: readonly Rewording[] = [
@@ -33,6 +36,10 @@ const WORDED: readonly Rewording[] = [
   ['don’t', /\bdo not\b/g, 'don’t'],
   ['can’t', /\bcannot\b/g, "can't"],
   ['have to be', /\bmust be\b/g, 'have to be'],
+  ['are to be', /\bmust be\b/g, 'are to be'],
+  ['is required to be', /\bmust be\b/g, 'is required to be'],
+  ['greater dimension', /\blongest side\b/g, 'greater dimension'],
+  ['the standard of a space', /\bsRGB\b/g, 'sRGB IEC61966-2.1'],
   ['not more than', /\bno more than\b/g, 'not more than'],
   ['no less than', /\bat least(?= \d)/g, 'no less than'],
   ['not later than', /\bno later than\b/g, 'not later than'],
@@ -60,12 +67,15 @@ function saidIn({ claims: _, questions, naming, sections, deliverables, ...rest 
 /** Texts that one rewording is tried on: as many as are read within a second or two. */
 const MOST = 60;
 
-/** The same text said otherwise. Names of files are kept to the letter, so their lines are left alone. */
+/** Names of files are kept to the letter, and longer words would move the columns of a table. */
+const IS_FIXED = /\.(?:jpe?g|tiff?|png)\b|\S {3,}\S.* {3,}\S/i;
+
+/** The same text said otherwise. */
 function reword(text: string, written: RegExp, otherwise: string): string {
   if (otherwise === '\r\n') return text.replace(written, otherwise);
   return text
     .split('\n')
-    .map(line => (/\.(?:jpe?g|tiff?|png)\b/i.test(line) ? line : line.replace(written, otherwise)))
+    .map(line => (IS_FIXED.test(line) ? line : line.replace(written, otherwise)))
     .join('\n');
 }
 

@@ -1,3 +1,5 @@
+import { oneOf } from './word-lists.ts';
+
 /** Lines that a mail program, a page of print or a person broke in the middle of a sentence. */
 
 /** What a number at the end of a line goes on with. */
@@ -11,8 +13,13 @@ const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}(?: \([\w ]{1,20}\))?(?:\s*[:=]| [-
 /** Columns of a table. */
 const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s/;
 /** Words that no line of a list ends with. */
-const GOES_ON =
-  /\b(?:e\.g\.|i\.e\.|(?:max|min|approx|no)\.|(?:an?|the|of|to|and|or|must|not|be|than|by|with|at|from|on|in|for|before|until|between|is|are|your|our|their|its|x|×|Adobe|(?:and|of|than) (?:one|two|three|four|five|six|seven|eight|nine|ten))(?![\w.]))$/;
+const GOES_ON = new RegExp(
+  `\\b${oneOf`
+    an? | the | of | to | and | or | must | not | be | than | by | with | at | from | on | in | for | before
+    until | between | is | are | your | our | their | its | x | Adobe
+    (?:and|of|than) (?:one|two|three|four|five|six|seven|eight|nine|ten) | e\.g\. | i\.e\. | (?:max|min|approx|no)\.
+  `}$| ×$`,
+);
 const NUMBER_GOES_ON = new RegExp(`^\\s*${OF_NUMBER}`);
 /** "On Tuesday" over "3 November", "longer side exactly" over "2.400 px": a number that ends what the line before began. */
 const NUMBER_WITH_UNIT = new RegExp(`^\\d{1,2}(?:[.,]?\\d{3}|st|nd|rd|th)?\\s*(?:[x×]\\s?\\d|${OF_NUMBER})`);
