@@ -20,7 +20,7 @@ export const STRONG = new RegExp(
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date
     limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
-    ^\W*delivery(?: (?:date|day))?:
+    delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
     needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby | at the (?:very )?latest
     (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
