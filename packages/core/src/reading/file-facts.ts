@@ -73,6 +73,7 @@ const WISHED = new RegExp(
     (?:what )?we (?:suggest|recommend|advise)[^.:;\d]{0,30} | (?:we )?would like | what would be (?:nice|good)
     nice(?: to have)? | (?:strongly |highly )recommended | acceptable | please try | hopefully | better
     recommended | preferred | ideal(?:ly)? | optional | suggested
+    what (?:makes|would make) (?:our|my) (?:life|lives|work) easier | what helps(?: us)?
     (?:our|some|my) (?:suggestions?|advice|recommendations?|tips?)
   `}\\s*:`,
   'i',

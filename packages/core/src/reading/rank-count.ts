@@ -159,6 +159,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Each printed picture brings 40."
   (lead, { things }) =>
     !things && /\b(?:image|picture|photo|page|work)s? (?:brings?|earns?|pays?) $/i.test(lead),
+  // "One or two each (we only need 15 in all)".
+  (lead, { to }, text) => /\bwe only (?:need|want) $/i.test(lead) && IN_ALL.test(text.slice(to)),
   // "A close-up of one piece".
   (lead, { value }) => value === 1 && /(?<!\b(?:maximum|limit|total) )\bof $/i.test(lead),
 ];

@@ -174,7 +174,10 @@ export function readColourSpace(segment: Segment): Found[] {
   const others =
     (usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text)) ||
     /\bor (?:the )?(?:(?:eci|apple|wide)\w*[- ]?rgb|gr[ae]y gamma)\b/i.test(text);
+  // "ProPhoto RGB or Adobe RGB, the latter preferred".
+  const isLatter = /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b/i.test(text);
   const preferred =
+    (isLatter ? usable.at(-1) : undefined) ??
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
     usable.find(
       h =>

@@ -20,7 +20,7 @@ const OF_ALL: readonly string[] = [
   `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,
   `^[^.;:]{0,24}\\b(?:sections|classes|categories),? all (?:of them |in )?${MONO}\\b`,
   // "Monochrome only", "only monochrome photographs will be shown"
-  `\\b${MONO}(?: ${THINGS})? (?:only|exclusively)\\b`,
+  `\\b${MONO}(?: ${THINGS})?[ -](?:only|exclusively)\\b`,
   `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,
   // "We are looking for monochrome pictures", "as a monochrome scan"
   `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,

@@ -186,6 +186,7 @@ const UPRIGHT_TOO = patterns`
   \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|not? (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|limited (?:by|to)\b|fit (?:in|into|inside|within) the same)
   \ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b
   \bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)
+  \(the same (?:for|with) (?:vertical|portrait|upright)
   \b(?:height|high|tall|maximum|limits?|figures?|same)\b[^.;]{0,40}\b(?:appl(?:y|ies)|holds?|counts?|(?:is|are) (?:meant|valid)|goes)\b[^.;]{0,12}\b(?:to|for) (?:(?:images|pictures|photos|works) in )?(?:vertical|portrait|upright)
 `;
 const BOTH_ALIKE = patterns`

@@ -24,7 +24,7 @@ const NOT_OURS = new RegExp(
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
     the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
-    (?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
+    (?<!\bfit(?:s|ting)? (?:on |in |into |within )?(?:an?|the|our) )(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
     (?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b | still (?:asked|used|had)
     thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)
     your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)

@@ -5,6 +5,7 @@ import { readsAs } from '../testing/reads-as.ts';
 
 describe('numbers and sections', () => {
   readsAs([
+    ['One or two each (we only need 15 in all).', { maxFiles: 2 }],
     [
       'There are three themes: Sea, Sky and Stone. In each theme, a member may enter a maximum of four (4) images.',
       {
@@ -110,6 +111,8 @@ describe('numbers and sections', () => {
 
 describe('what is let be, and what is not', () => {
   readsAs([
+    ['Images with visible names score zero.', { watermark: 'forbidden' }],
+    ['This is a monochrome-only competition. JPEG.', { formats: ['jpeg'], monochrome: true }],
     ['Please do not include a border wider than 3 pixels.', { border: 'allowed' }],
     ['Signatures are forbidden.', { watermark: 'forbidden' }],
     ['The position must stay in the file as well, for we map from it.', { location: 'keep' }],
@@ -140,6 +143,22 @@ describe('what is let be, and what is not', () => {
 
 describe('sizes, weights and days', () => {
   readsAs([
+    [
+      'Images must fit a screen of 1920 pixels by 1080 pixels.',
+      { width: { max: 1920 }, height: { max: 1080 } },
+    ],
+    [
+      '1600 x 1200 pixels at most (the same for upright images).',
+      { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+    ],
+    [
+      'ProPhoto RGB or Adobe RGB, the latter preferred.',
+      { colourSpace: 'AdobeRGB', advice: ['colourSpace'] },
+    ],
+    [
+      'What makes our life easier: Adobe RGB rather than sRGB, 16 bits.',
+      { colourSpace: 'AdobeRGB', bitDepth: 16, advice: ['bitDepth', 'colourSpace'] },
+    ],
     ['The competition is open for entries until 17 August 2027.', { closes: '2027-08-17' }],
     ['No entries can be accepted after the 26th of August 2027, 8 pm.', { closes: '2027-08-26T20:00' }],
     ['Delivery: 15 September 2027', { closes: '2027-09-15' }],
