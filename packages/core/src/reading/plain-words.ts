@@ -1,4 +1,9 @@
+import { PERSON } from './counts.ts';
+import { NUMBER_WORDS } from './quantities.ts';
 import type { Rule } from './reword.ts';
+
+/** Numbers in words. */
+const SPELT = Object.keys(NUMBER_WORDS).join('|');
 
 /** Words that organisers have many of, each with the one that the readers know. */
 export const WORDING: readonly Rule[] = [
@@ -38,14 +43,8 @@ export const WORDING: readonly Rule[] = [
   [/(?<=, [A-Z][a-z]+ )&(?= [A-Z][a-z]+(?:[.;)]|$))/gm, 'and'],
   [/(?<=[a-z\d)])!+(?=[ \t]*$|[ \t]+[A-Z])/gm, '.'],
   // "4 (four) images".
-  [
-    /\b(\d{1,2}) \((?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)\)(?= [a-z])/gi,
-    '$1',
-  ],
-  [
-    /\b(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) \(\d{1,2}\)(?= [a-z])/gi,
-    '$1',
-  ],
+  [new RegExp(`\\b(\\d{1,2}) \\((?:${SPELT})\\)(?= [a-z])`, 'gi'), '$1'],
+  [new RegExp(`\\b(${SPELT}) \\(\\d{1,2}\\)(?= [a-z])`, 'gi'), '$1'],
   [/\bkindly\b/gi, 'please'],
   [/\bhorizontal (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'landscape '],
   [/\bvertical (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'portrait '],
@@ -88,16 +87,20 @@ export const WORDING: readonly Rule[] = [
   [/\b(?:up to )?a (?:maximum|max\.?) of\b/gi, 'up to'],
   [/\b(?:(?:must|may|can|should) not|cannot) (?:exceed|be (?:greater|more) than)\b/gi, 'must not exceed'],
   [/\ba (?:minimum|min\.?) of\b/gi, 'at least'],
-  [/(?<=\d ?)pix\b/gi, 'pixels'],
+  // "1600 pix"; "three pix each" are pictures.
+  [/(?<=\d{3} ?)pix\b/gi, 'pixels'],
   // "23h59", "18h".
   [/\b([01]?\d|2[0-3])h([0-5]\d)\b/g, '$1:$2'],
   // "Four works for each section", "3 prints a head".
   [/(?<=[a-z\d)] )for (?:each|every) (?=[a-z])(?!(?:of|one|further|additional|extra|lot)\b)/gi, 'per '],
   [
-    /\b(?<=(?:images?|entries|entry|works?|prints?|files?|frames?|shots?|pieces?|pictures?|photographs?|photos?) )(?:an?|to (?:each|every)) (?=(?:entrant|participant|contributor|member|author|artist|applicant|photographer|maker|exhibitor|competitor|person|head|section|category|class|club|society|title|theme|round|school|household|family)\b)/gi,
+    new RegExp(
+      `\\b(?<=(?:images?|entries|entry|works?|prints?|files?|frames?|shots?|pieces?|pictures?|photographs?|photos?) )(?:an?|to (?:each|every)) (?=(?:${PERSON}|head|section|category|class|title|theme|round|school)\\b)`,
+      'gi',
+    ),
     'per ',
   ],
-  [/\bas many as (?=\d|two|three|four|five|six|eight|ten|twelve)/gi, 'up to '],
+  [new RegExp(`\\bas many as (?=\\d|(?:${SPELT})\\b)`, 'gi'), 'up to '],
   [/(?<=\d ?)(?:megabytes?|mbytes?|megs?|mbs)\b|(?<=\d ?)Mo\b/gi, 'MB'],
   [/(?<=\d ?)(?:kilobytes?|kbytes?|kbs)\b|(?<=\d ?)Ko\b/gi, 'KB'],
   // "At most 300K", "up to 4M".

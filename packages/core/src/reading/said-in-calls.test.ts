@@ -18,6 +18,7 @@ describe('numbers and sections', () => {
     ],
     ['Up to 3 pictures each. Marks: three judges, up to 20 each.', { maxFiles: 3 }],
     ['You get three goes each.', { maxFiles: 3 }],
+    ['Up to 3 pix each, 1600 pix wide.', { maxFiles: 3, width: { exact: 1600 } }],
     [
       'The almanac needs 13 photographs (twelve months and the cover). Not more than four per boat.',
       { maxFiles: 4 },
