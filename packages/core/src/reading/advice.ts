@@ -11,15 +11,15 @@ const ADVICE = phrases`
   if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
-  if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?:welcome|fine|better) if you have (?:them|it)
+  if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)
   (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
-  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has)
+  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows)
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
   if (?:you are )?asked for an?
   # What those who ask like, or do themselves.
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
-  (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am) (?:grateful|glad)
+  (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
   would be (?:nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
@@ -27,7 +27,7 @@ const ADVICE = phrases`
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
   sensible | good idea | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
   (?:good|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
-  best results | it is best to | most faithful | (?:looks?|works?) (?:best|good)
+  best results | it is best to | most faithful | (?<!\bto )(?:looks?|works?) (?:best|good)
   works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
   (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best)
   (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and| for (?:an?|the) (?:first|initial))
@@ -57,14 +57,14 @@ const TURN_AFTER = /\b(?:but|although|though)\b(?! (?:it |they )?(?:is|are) not\
 
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
 const HARD = phrases`
-  never | although | (?:page|form|site|system|server) (?:takes|accepts|allows) | but (?:not|no|at) | must
+  never | although | (?:page|form|site|system|server|software|machine) (?:takes|accepts|allows|copes with|manages|handles|swallows) | but (?:not|no|at) | must
   limit | stops? at | refuse[sd]? | rejected | (?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)
   cannot (?:take|accept) | nothing
 `;
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
-  /[^,;()]{3,90}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible))\s*[,;]/gi;
+  /[^,;()]{3,90}\b(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible|you have (?:it|them)))\s*[,;]/gi;
 
 /** "16-bit TIFF, preferably uncompressed, in sRGB": between commas it speaks of nothing else. */
 const INSERTED = /,\s*(?:preferably|ideally|if possible|better)\b[^,;]*,/gi;
@@ -80,9 +80,9 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   const before = sentence.slice(0, at);
   // "Quality 9 (of 12) is enough": a short aside parts nothing.
   const after = sentence.slice(at).replace(/\([^()]{1,8}\)/g, ' ');
+  const ownBefore = PART_BEFORE.exec(before)?.[0] ?? '';
   const own =
-    (PART_BEFORE.exec(before)?.[0] ?? '').replace(TURN_BEFORE, '') +
-    (PART_AFTER.exec(after)?.[0] ?? '').replace(TURN_AFTER, '');
+    ownBefore.replace(TURN_BEFORE, '') + (PART_AFTER.exec(after)?.[0] ?? '').replace(TURN_AFTER, '');
   if (isAdvice(own)) return true;
   // "sRGB, if you can".
   if (/^[^,;()]*, if (?:you can|you could|possible|at all possible)\b(?! (?:not|only))/i.test(after))
@@ -103,7 +103,7 @@ export function isAdvisedAt(whole: string, at: number): boolean {
     )
   )
     return true;
-  if (HARD.test(own)) return false;
+  if (HARD.test(own) || TURN_BEFORE.test(ownBefore)) return false;
   if (!isAdvice(before)) return false;
   return isAdvice(
     before

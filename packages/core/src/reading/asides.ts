@@ -53,6 +53,10 @@ const NEVER_OURS: readonly RegExp[] = [
   /\bthere (?:were|was) (?:some|one|two|several|a few) (?:of|with) \d[^.;!]*!?$/i,
   // "Entrants agree that images of up to 800 pixels may be shown on our pages."
   /\b(?:agree|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
+  // "Accepted works may be printed in the catalogue (PDF, 300 dpi)."
+  /^\W*(?:(?:\d{1,2}|[a-z])[.)] )?(?:the )?(?:accepted|selected|awarded|winning|chosen|best) (?:\w+ )?(?:works?|images?|pictures?|entries)\b[^.;]*\b(?:may|will|can|are) (?:also )?(?:be )?(?:printed|reproduced|published|included|shown)\b[^.;]*\bcatalogue\b/i,
+  // "If you would rather send a JPEG, don't."
+  /\bif you(?: would|['’]d) (?:rather|prefer)[^.;,]{3,60}, (?:please )?(?:do not|don['’]t)\W*$/i,
   // "41 of 100 refused images were in CMYK."
   /^\W*\d+ (?:of|out of|in) (?:the )?\d+\b[^.;]*\b(?:were|was|had|are)\b/i,
   /^\W*in \d+ (?:of|out of) (?:the )?\d+ cases\b/i,
@@ -95,7 +99,7 @@ const NEVER_OURS: readonly RegExp[] = [
 
 /** What has been replaced, within a sentence that says by what: "raised from 1 MB to 2 MB", "3 MB instead of 2 MB". */
 const REPLACED: readonly RegExp[] = [
-  /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
+  /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed?|changes|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\((?:was|were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
   // "Roughs (JPEG, any size) by 18 January" come before the files.

@@ -50,7 +50,7 @@ export function boundOf(before: string, rest: string): Bound {
     // "Four pictures (not more), as JPEGs, 2000 px".
     .replace(/\([^()\d]*\)(?=\s*[,;])/g, ' ')
     // "At maximum quality, Adobe RGB, 300 ppi".
-    .replace(/\b(?:max(?:imum)?|min(?:imum)?)\.? quality\s*[,;)]/gi, ' ')
+    .replace(/\b(?:max(?:imum)?|min(?:imum)?)\.?[ -]quality\s*(?:[,;)]|(?:jpe?g|tiff?|png)s?\b)/gi, ' ')
     // "No more than six, as TIFFs at": that bound is the six's.
     .replace(COUNTED, ' ')
     // "50 KB max, 300 x 400", "3 max. jpg/1920px": that limit belongs to the number before it.

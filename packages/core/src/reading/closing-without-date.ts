@@ -27,7 +27,7 @@ const EVENT = oneOf`
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(
-  `\\b${LEAD}\\b[^.;\\d]{0,50}${AT_AN_HOUR}(?:on )?(?:the )?(${SPAN}\\b[^.;]{0,30}\\b(?:before|preceding|of|in|prior to)\\b[^.;]{0,40}\\b${EVENT})`,
+  `\\b${LEAD}\\b[^.;\\d]{0,90}${AT_AN_HOUR}(?:on )?(?:the )?(${SPAN}\\b[^.;]{0,30}\\b(?:before|preceding|of|in|prior to)\\b[^.;]{0,40}\\b${EVENT})`,
   'i',
 );
 

@@ -21,12 +21,12 @@ export const STRONG = new RegExp(
     limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
-    needs? (?:your|the|all|them|it)\b[^.;]{0,40}\bby | at the (?:very )?latest
+    needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest
     (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
     \b(?:must|should|have to|need to) be (?:in|here|with us)\b
-    not (?:a|one) (?:minute|second|day|hour|moment) later
+    not (?:a|one) (?:minute|second|day|hour|moment) later | (?<=\b(?:we|i) )must have
   `}`,
   'i',
 );
@@ -43,7 +43,7 @@ export const NOT_DEADLINE = phrases`
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
-  refunds? | questions? | on show | long-?list | adopted | updated | issued | published | born
+  refunds? | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born
   delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
   hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)
   return (?:them|the (?:cup|trophy|key)s?) | keep | printout | valid (?:until|till) | framed works

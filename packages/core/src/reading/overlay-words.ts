@@ -12,6 +12,7 @@ export const BORDER = everywhere(phrases`
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
+  overlays?(?=\s*:\s*(?:nothing|none|no)\b)
   (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
 `);
 /** What lies on a picture wherever it is spoken of. */
@@ -64,6 +65,7 @@ export const NOT_ON_PICTURE = phrases`
   file ?-?names? | data of the file | in the name | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
   e-?mail | message | subject line | entry form | envelope | back of | title of
   (?<!\b(?:your|the|a) )name (?:each|the|your|all|every|them|it) | pdf | document
+  (?:not|never) (?:be )?(?:left )?(?:empty|blank)
   no (?:spaces?|accents?|umlauts?|special characters) (?:and|or)
 `;
 /** Frames and mounts of prints on a wall. */
@@ -98,7 +100,7 @@ const TURNED_DOWN = oneOf`
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
   \b${TURNED_DOWN}
-  (?::\s*|\s{2,})(?:none|no|not|never)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
+  (?::\s*|\s{2,})(?:none|no|not|never|nothing)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
   \b[- ]free\b | ^[\w-]+ no(?=[.,;!]|$)
 `;
 export const YES = phrases`

@@ -38,7 +38,7 @@ export const WORDING: readonly Rule[] = [
   [/\bnos?\. of\b/gi, 'number of'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/(?= ?[a-z])/gi, 'with'],
-  [/\b(?:pls|plz)\b\.?/gi, 'please'],
+  [/\b(?:pls|plz)\b(?:\.(?= [a-z]{2}))?/g, 'please'],
   // "Forest, Bog & Stone."
   [/(?<=, [A-Z][a-z]+ )&(?= [A-Z][a-z]+(?:[.;)]|$))/gm, 'and'],
   [/(?<=[a-z\d)])!+(?=[ \t]*$|[ \t]+[A-Z])/gm, '.'],
@@ -46,6 +46,11 @@ export const WORDING: readonly Rule[] = [
   [new RegExp(`\\b(\\d{1,2}) \\((?:${SPELT})\\)(?= [a-z])`, 'gi'), '$1'],
   [new RegExp(`\\b(${SPELT}) \\(\\d{1,2}\\)(?= [a-z])`, 'gi'), '$1'],
   [/\bkindly\b/gi, 'please'],
+  // "1920 pixels (horizontal) by 1080 pixels (vertical)".
+  [/(?<=\d ?(?:px|pixels?)? ?)\(horizontal(?:ly)?\)(?= (?:by|x|×|and)\b)/gi, 'wide'],
+  [/(?<=\b(?:by|x|×|and) \d{3,5} ?(?:px|pixels?)? ?)\(vertical(?:ly)?\)/gi, 'high'],
+  // "Without accent nor space".
+  [/\bnor\b(?<=\bwithout [a-z]{1,20}(?: [a-z]{1,20})? nor)/gi, 'or'],
   [/\bhorizontal (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'landscape '],
   [/\bvertical (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'portrait '],
   [/\blying (?=(?:format|images?|pictures?|photos?|photographs?)\b)/gi, 'landscape '],
@@ -54,7 +59,10 @@ export const WORDING: readonly Rule[] = [
   // The standard that defines the space; its number is no number of pixels.
   [/\bsRGB,? (?:IEC ?61966[-–]2[.-]1\b|\(IEC ?61966[-–]2[.-]1\))/gi, 'sRGB'],
   [/\bAdobe[ -]?RGB[ -]?(?:\(1998\)|1998\b)/gi, 'Adobe RGB'],
-  [/(?<=\bprofiles? (?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached)\b/gi, 'embedded'],
+  [
+    /(?<=\bprofiles? (?:s?rgb |adobe rgb )?(?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached|incorporated)\b/gi,
+    'embedded',
+  ],
   [/\b(?:(?:is|are|will be) (?:required|obliged)|is|are) to be\b/gi, 'must be'],
   [/\b(?:(?:is|are|will be) (?:required|obliged)|(?<=s )are) to (?!be\b)(?=[a-z])/gi, 'must '],
   [/(?<!\bit )\b(?:is|are) not (?:(?:allowed|permitted) )?to (?=[a-z])/gi, 'must not '],

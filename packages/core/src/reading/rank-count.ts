@@ -125,9 +125,17 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "By at least five different authors (so two each)".
+  lead =>
+    /\bdifferent (?:authors|photographers|members|makers) \((?:so |that is |i\.e\. )?(?:at most )?$/i.test(
+      lead,
+    ),
   // "One author, two images at most" within a club's entry.
   lead => /\bone (?:author|photographer|member|person|maker), $/i.test(lead),
-  (lead, { from, to }, text) => /\bzip\b/i.test(text.slice(from, to)) || /\bzip\s*:\s*$/i.test(lead),
+  (lead, { from, to, things }, text) =>
+    (/^files?$/i.test(things) && /\b(?:zip(?:ped)?|archive|compressed)\b[^.;]{0,16}$/i.test(lead)) ||
+    /\bzip\b/i.test(text.slice(from, to)) ||
+    /\bzip\s*:\s*$/i.test(lead),
   // "One series per author": how many it has is said elsewhere.
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".
@@ -228,6 +236,8 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "… that is twelve images".
   if (/(?:^\W*(?:that|this|which)|, so (?:that|this)) (?:is|makes) $|\bso there are $/i.test(lead))
     return true;
+  // "For this we need one baby photograph and one recent photograph."
+  if (/\b(?:we|i) (?:need|want|ask for) $/i.test(lead) && /^ and one [a-z]/i.test(tail)) return true;
   // "We need 10 images from your club."
   if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".
@@ -250,7 +260,7 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|that|made|taken|please)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|that|made|taken|please)\b)/.test(
       tail,
     )
   );

@@ -29,7 +29,12 @@ const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 const isOfFiles = (text: string) => A_FORMAT.test(text) || A_MEASURE.test(text);
 
 /** "Closing is the 31.01.2027, the jury day is the 13.02.2027 from 10:00": an hour behind another day is that day's. */
-const behindCut = (text: string, next: Stamp | undefined) => (next ? text.slice(0, next.start) : text);
+const behindCut = (text: string, next: Stamp | undefined) =>
+  next ? text.slice(0, next.start).replace(LEADING_TO_DAY, '') : text;
+
+/** "… by the 19th, so I need them by noon on Wednesday 17 February": the hour right before a day is that day's. */
+const LEADING_TO_DAY =
+  /\b(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h(?:ours|rs)?|o['’]clock)?) on (?:the )?(?:\w+day,? )?(?:the )?$/i;
 
 /** Whether a short line stands right behind one about the files. */
 const isBehindFiles = (previous: Segment | undefined, { line, text }: Segment) =>

@@ -111,7 +111,7 @@ const LOOKS_WRONG = patterns`
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^(?: mode)? will not do\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
-  ^[^.;(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
+  ^[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
@@ -142,6 +142,9 @@ export function readColourSpace(segment: Segment): Found[] {
         m =>
           !isDenied(text, m.index) &&
           !isOther(m.index) &&
+          !/\bif (?:your|the) [a-z]+ (?:can|does|knows) only (?:do |save |write |make |use |give )?(?:in )?$/i.test(
+            text.slice(0, m.index),
+          ) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
@@ -164,7 +167,7 @@ export function readColourSpace(segment: Segment): Found[] {
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:rgb|cmyk) or gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:rgb|cmyk) or gr[ae]y|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

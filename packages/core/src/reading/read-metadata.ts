@@ -29,8 +29,9 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS = patterns`
-  \bstrip nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
+  \b(?:strip|remove|delete|change|alter|clear) nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
   (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
+  \bleave (?:all (?:of )?|100 ?% of )?(?:the |your )?(?:metadata|exif)\b[^.;]*\b(?:where|as) (?:it|they) (?:is|are)\b
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
   \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b
@@ -103,6 +104,7 @@ const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
   ,\s+(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   ,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
+  ,? and (?=(?:see|make sure|take care|check) that (?:the )?(?:author|creator|copyright|gps|location)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)
   \s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)
   [,.]\s+(?:(?:and|while|yet) )?(?=(?:please )?(?:(?:the|all|your|any|delete|remove|strip|keep|leave) )*(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b[^,;]{0,60}\b(?:must|should|has|have|is|are|to be|removed|kept|blank|filled|in)\b)

@@ -16,6 +16,7 @@ const NO_SPACES = phrases`
   remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
   without blanks? | replace (?:all |any )?spaces | avoid spaces?
   spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
+  (?<!\bif )spaces?(?: in (?:the |your )?titles?)? (?:become|are (?:replaced|written)|turn into)
   do not (?:use|put|leave)[^.;]{0,15}spaces? | (?:all )?(?:run together|closed up|one word)
 `;
 const SPACES = patterns`

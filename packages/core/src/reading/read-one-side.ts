@@ -25,7 +25,7 @@ const SINGLE = new RegExp(
 /** Units that make a number something else than pixels. */
 const OTHER_UNIT = new RegExp(
   `^\\s*[x×]\\s*[\\d.,]+\\s*(?:mm|cm)\\b|^\\s*(?:-\\s*)?${oneOf`
-    k\b | kb | mb | gb | kib | mib | meg | kilo | % | ppi | dpi | bits?\b | mm | cm | inch
+    k\b | m\b(?! ?(?:wide|across)) | kb | mb | gb | kib | mib | meg | kilo | % | ppi | dpi | bits?\b | mm | cm | inch
     in\b(?=\s*(?:[x×,.;)]|by\b|$)) | " | mega | points? | crowns? | people | members | images? | pictures
     photos? | pm | am | hours | seconds? | minutes? | days? | per\b | /(?!\s*(?:max|min)) | th\b | st\b | nd\b
     rd\b | :\d

@@ -172,7 +172,8 @@ function isOfFile(text: string, index: number): boolean {
 }
 
 /** Marks between the parts of a sentence. */
-const PARTS = /[,;:]|\.\s|\s[-–—]\s/g;
+const PARTS =
+  /[,;:]|\.\s|\s[-–—]\s|(?<=\b(?:fine|allowed|permitted|accepted|welcome|ok(?:ay)?)) but (?!not\b|must|may|should|can|only|they|it)/g;
 
 /** What the clause says of the thing at a place of it. */
 function verdictOn(text: string, index: number, thing: string): Verdict {

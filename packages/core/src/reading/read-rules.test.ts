@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compareReading, type Expected, type Tally } from '../../../../scripts/compare-reading.ts';
+import type { Reading } from './reading.ts';
 import { MAX_TEXT, readRules, TextTooLong } from './read-rules.ts';
 import { NOT_NAMED } from '../rules/situations.ts';
 import { lineId, sheetFromReading } from './sheet-from-reading.ts';
@@ -11,6 +12,14 @@ import { lineId, sheetFromReading } from './sheet-from-reading.ts';
 const folder = fileURLToPath(new URL('./examples', import.meta.url));
 const names = readdirSync(folder).filter(name => existsSync(join(folder, name, 'text.txt')));
 const textOf = (name: string) => readFileSync(join(folder, name, 'text.txt'), 'utf8');
+
+const readings = new Map<string, Reading>();
+/** The reading of an example, made once for all that is asked of it. */
+function readingOf(name: string): Reading {
+  const reading = readings.get(name) ?? readRules(textOf(name));
+  readings.set(name, reading);
+  return reading;
+}
 
 /**
  * How many facts of a text the reader gives otherwise than a careful person: a number beside a fee, a day that is told
@@ -73,7 +82,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['dot-reminder-four', 1],
   ['editor-email', 2],
   ['editor-to-contributors-spring', 4],
-  ['ellingham-record-office', 1],
+  ['ember-and-ash-zine', 1],
   ['event-pages-help', 1],
   ['fallow-quarterly', 1],
   ['fenland-society-two-weights', 1],
@@ -127,6 +136,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['jury-copy-and-original', 3],
   ['kestrel-books-anthology', 1],
   ['kestrel-house-open-stages', 1],
+  ['kiln-lane-gallery-web-artists', 1],
   ['knitting-circle-square', 2],
   ['korvale-circuit', 1],
   ['lantern-field-quarterly', 1],
@@ -200,6 +210,7 @@ const KNOWN_DIFFERENCES = new Map([
   ['reptile-survey-photos', 2],
   ['river-journal-guidelines', 1],
   ['riverfly-recorders', 1],
+  ['round-robin-folio-14', 1],
   ['round-robin-postal-portfolio', 2],
   ['salonlong', 2],
   ['salt-and-stone', 2],
@@ -261,7 +272,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['what-the-hospital-trust-needs', 2],
   ['whitechurch-print-fair', 1],
   ['wildlife-award', 2],
-  ['window-display', 1],
   ['wren-house-school', 2],
   ['wrenfield-parish-website', 1],
   ['wrenfield-spec-columns', 1],
@@ -275,13 +285,13 @@ describe('the example texts', () => {
   it.each(names)('%s is read as a careful person reads it', name => {
     const expected = JSON.parse(readFileSync(join(folder, name, 'expected.json'), 'utf8')) as Expected;
     const tally: Tally = new Map();
-    const differences = compareReading(readRules(textOf(name)), expected, tally);
+    const differences = compareReading(readingOf(name), expected, tally);
     expect(differences.length, differences.join('\n')).toBe(KNOWN_DIFFERENCES.get(name) ?? 0);
   });
 
   it.each(names)('%s: every value is tied to words of the text', name => {
     const text = textOf(name);
-    const reading = readRules(text);
+    const reading = readingOf(name);
     for (const { start, end } of [...reading.claims, ...reading.questions]) {
       expect(start).toBeGreaterThanOrEqual(0);
       expect(end).toBeLessThanOrEqual(text.length);
@@ -292,7 +302,7 @@ describe('the example texts', () => {
   });
 
   it.each(names)('%s becomes rule sheets that can be used', name => {
-    const reading = readRules(textOf(name));
+    const reading = readingOf(name);
     const draft = sheetFromReading(reading, textOf(name), {
       id: 'read',
       title: name,

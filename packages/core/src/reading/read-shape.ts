@@ -123,6 +123,7 @@ const ONE_WAY = new RegExp(
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
+    `\\b(?:would|['’]d) (?:like|love|prefer) ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:this|\\(?\\d{1,2}:|only|[.;!(]|$))`,
     `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?| some)?(?: (?:beautiful|good|nice|strong|striking|sharp))? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
     `\\b(?:all|every) ${PICTURES} (?:in )?${WAY}\\b(?! ${PICTURES})`,
@@ -202,6 +203,10 @@ const BOTH_ALIKE = patterns`
   \b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b
 `;
 
+/** "A vertical picture may be 1200 wide and 1920 high" has both sides of its own. */
+const TURNED_SIDES =
+  /\b(?:upright|vertical|portrait)s?\b[^.;\d]*\b(?:may|can)\b[^.;\d]*\d{3,4} (?:px |pixels )?wide (?:and|by) [^.;\d]{0,12}\d{3,4} (?:px |pixels )?(?:high|tall)\b/i;
+
 /** "1600 wide for a horizontal picture, or 1200 high for a vertical one": a box that does not turn. */
 const SIDE_BY_SHAPE = patterns`
   \blong(?:er|est)? (?:side|edge)\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
@@ -241,6 +246,7 @@ export function readEitherWay(segment: Segment): Found[] {
     /\d|figures|dimensions|portrait|landscape|upright|vertical|\btall\b|width|size|limit/i.test(text)
   )
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
+  if (TURNED_SIDES.test(text)) return [];
   const fixed =
     onlyWay(segment) ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??

@@ -125,6 +125,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,40}\b(ten|twelve)[- ](?:step|point) scale\b/i,
+    value: m => `${m[1]}/${m[2] === 'ten' ? 10 : 12}`,
+  },
+  {
+    field: 'quality',
     words: /\bquality\s*\((?:level |setting )?(\d{1,3})\)/i,
     value: m => m[1],
   },

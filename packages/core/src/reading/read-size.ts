@@ -14,9 +14,9 @@ import { oneOf, patterns } from './word-lists.ts';
 const NOT_OURS = new RegExp(
   `\\b${oneOf`
     (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b)
-    reproduc\w* | reduced size
+    reproduc\w* | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
-    created automatically | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
+    created automatically | each half | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)

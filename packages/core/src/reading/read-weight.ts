@@ -30,7 +30,7 @@ const NOT_OURS = phrases`
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
-  memory card | free space | (?:inbox|mailbox|account) (?:holds|has)
+  memory card | free space | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
   no longer (?:accept\w*|in force|valid|used|appl\w+)
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
@@ -69,6 +69,12 @@ const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$
 const WEIGHS_ABOUT = /\bweigh (?:about|around|roughly) $/i;
 const IF_MORE =
   /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
+
+/** Files too large for the usual way, and the other way for them. */
+const IS_OVER =
+  /\b(?:files?|pictures?|images?|anything|entries|deliveries) (?:that (?:is|are) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
+const BY_LINK =
+  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|be|come|go|sent|use|uploaded|delivered) ){0,4}(?:(?:use|send|via|by|as|through|with|on) )(?:a |an |the |us a |your )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer)/i;
 
 /** What belongs to every file of many. */
 const EACH = /^\s*(?:max\.? )?(?:each|apiece|per (?:file|image|picture|photo|entry))\b/i;
@@ -150,6 +156,8 @@ function isPackage(text: string, from: number, to: number): boolean {
     )
     // "One picture per person as a JPEG (not larger than 7 MB)".
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
+  // "Zipped, in a single file of 45 MB or less".
+  if (/\b(?:zip(?:ped)?|compressed)\b[^.;]{0,12}\b(?:a|one) single file\b/i.test(before)) return true;
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (OF_ONE_FILE.test(part)) return false;
@@ -263,6 +271,8 @@ function singlesIn(text: string): Weighed[] {
     const isOfAll = isPackage(text, from, to);
     // "If the zip is larger than 50 MB, split it."
     const isTurned = bound === 'min' && IF_MORE.test(before);
+    // "Files over 25 MB: use a link."
+    if (IS_OVER.test(before) && BY_LINK.test(after)) return [];
     const isReduced =
       /\b(?:smaller|reduce|resize|compress|shrink|(?:send|sent) (?:it |them )?back|refused?|reject(?:ed)?|return(?:ed)?|bounces?)\b/i.test(
         after,

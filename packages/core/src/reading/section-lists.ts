@@ -45,7 +45,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
     else runs.push([row]);
   }
   const found = runs.flatMap(run => splitBySort(run)).filter(run => run.length >= 2 && isList(run, segments));
-  const [first] = found;
+  // "1. Organiser. … 3. Sections. A. Colour": the list right below its heading counts, not the headings.
+  const first = found.find(([row]) => row && HEAD.test(segments[row.index - 1]?.text ?? '')) ?? found[0];
   if (!first) return undefined;
   return {
     sections: sectionsOf(

@@ -37,6 +37,11 @@ const MENTIONS: readonly RegExp[] = [
     `\\b[Ii]n the (?<label>${LABEL}) (?:section|class|category)(?: [a-z]+){0,4}? (?:up to )?(?<n>${COUNT})\\b`,
     'g',
   ),
+  // "Two sections, M (monochrome) and C (colour)".
+  new RegExp(
+    `(?<=\\b${SECTIONS}\\b[^.;]{0,80})(?<![A-Z] |\\()\\b(?<code>[A-Z]{1,3}) \\((?:the )?(?<label>[A-Za-z][a-z&’'-]{2,24}(?: [A-Za-z&’'-]{1,24}){0,2})\\)`,
+    'g',
+  ),
   // "Macro = M, Underwater = U".
   new RegExp(`(?<label>${LABEL}) = (?<code>[A-Z]{1,3})(?=[,.;]| and |$)`, 'g'),
   // "Either in the category Morning or in the category Evening".

@@ -30,6 +30,12 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       segments,
       segments.map(segment => itemHead(segment, true)),
     ) ??
+    (segments.some(({ text }) => FOR_ALL.test(text) && A_FORMAT.test(text))
+      ? byHeads(
+          segments,
+          segments.map(segment => itemHead(segment, false, true)),
+        )
+      : undefined) ??
     byHeads(
       segments,
       segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
@@ -131,10 +137,11 @@ function sentenceHead(segment: Segment, next: Segment | undefined): string | und
 /**
  * "(a) a portfolio of 10 to 15 photographs as JPEG files, 2500 px …", "- one portrait, JPEG, 600 × 800 px".
  *
+ * @param hasFormat what holds for all of them gives the format: "Both as JPEG"
  * @param isByPurpose names it by what it is for, where two items show the same: "a photograph of your work for the guide"
  */
-function itemHead({ text }: Segment, isByPurpose = false): string | undefined {
-  if (!ITEM_MARK.test(text) || !A_FORMAT.test(text)) return undefined;
+function itemHead({ text }: Segment, isByPurpose = false, hasFormat = false): string | undefined {
+  if (!ITEM_MARK.test(text) || (!A_FORMAT.test(text) && !hasFormat)) return undefined;
   if (!A_MEASURE.test(text) && !A_QUALITY.test(text)) return undefined;
   const head =
     /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bwith\b))/i.exec(

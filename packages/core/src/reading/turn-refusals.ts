@@ -16,7 +16,7 @@ const HEAD = new RegExp(
 );
 /** "Files are refused if they are larger than 2 MB or not in sRGB." */
 const WITHIN =
-  /\b(?:refused|rejected|returned|turned (?:down|away)|disqualified|not (?:be )?accepted|discarded|sent back)\b[^.;:]{0,12}\b(?:if|when|where)\b/i;
+  /\b(?:refused|rejected|returned|turned (?:down|away)|thrown out|disqualified|not (?:be )?accepted|discarded|sent back)\b(?:[^.;:]{0,12}\b(?:if|when|where)\b|(?<=\b(?:get|have|see|find) (?:an? |your |any )?(?:image|entry|file|work)s? [\w ]{3,12})\s*:)/i;
 
 const OPPOSITES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:less|fewer|smaller|lower|narrower|shorter|lighter) than\b/gi, 'at least'],
@@ -28,6 +28,10 @@ const OPPOSITES: readonly (readonly [RegExp, string])[] = [
   [
     /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:space|border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
     'no',
+  ],
+  [
+    /(?:[,:]|\b(?:and|or)) (?:an?|any) (?=\w*(?:border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
+    ', no ',
   ],
 ];
 /** Sides that "at least" would not tell: "narrower than 600 pixels". */
