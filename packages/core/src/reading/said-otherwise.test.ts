@@ -64,6 +64,14 @@ function saidIn({ claims: _, questions, naming, sections, deliverables, ...rest 
   };
 }
 
+const said = new Map<string, ReturnType<typeof saidIn>>();
+/** What the text of an example says, read once for all rewordings. */
+function asWritten(name: string, text: string): ReturnType<typeof saidIn> {
+  const own = said.get(name) ?? saidIn(readRules(text));
+  said.set(name, own);
+  return own;
+}
+
 /** Texts that one rewording is tried on: as many as are read within a second or two. */
 const MOST = 60;
 
@@ -91,6 +99,6 @@ describe.each([
     const step = Math.max(1, Math.floor(reworded.length / MOST));
     const tried = reworded.filter((_, i) => i % step === 0);
     expect(tried.length).toBeGreaterThan(10);
-    for (const t of tried) expect(saidIn(readRules(t.otherwise)), t.name).toEqual(saidIn(readRules(t.text)));
+    for (const t of tried) expect(saidIn(readRules(t.otherwise)), t.name).toEqual(asWritten(t.name, t.text));
   });
 });
