@@ -23,7 +23,7 @@ const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midn
 const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
 const EVENT = oneOf`
   ${MONTH} | meeting | round | competition | judging | month | committee | session | match | draw | contest
-  exhibition | concert | event | show | opening | evening | appointment
+  exhibition | assessment | hearing | ceremony | concert | event | show | opening | evening | appointment
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(
@@ -35,6 +35,8 @@ const BEFORE_AN_EVENT = new RegExp(
 const A_DAY = patterns`
   # "In by the 30th": the month is left out.
   \b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? ${MONTH_BEGUN})
+  # "Every Sunday, 23:59".
+  ^\W*(every ${WEEKDAY}),? (?:at |by |before |until )?\d{1,2}[:.]\d\d
   # "When: the first Monday of the month".
   ^\W*when\b\W*((?:the )?${ORDINAL} ${WEEKDAY} (?:of|in) [a-z ]*month)
   # "Closes 14/3": which of the two is the month?

@@ -34,6 +34,8 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
     words: new RegExp(`\\b(?:the )?(last) day (?:of|in) (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
     order: 'last',
   },
+  // "By the end of June 2027".
+  { words: new RegExp(`\\b(?:the )?(end) of (${MONTH}),? (20\\d{2})(?!\\d)`, 'gi'), order: 'last' },
   { words: /\b(20\d{2})([-/.])(\d{2})\2(\d{2})(?!\d)/g, order: 'ymd' },
   { words: /\b(\d{1,2})[./-] ?(\d{1,2})[./-] ?(20\d{2}|\d{2})\b/g, order: 'numeric' },
 ];

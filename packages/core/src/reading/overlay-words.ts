@@ -38,7 +38,7 @@ export const WORD = everywhere(phrases`
 export const WORD_DENIED =
   /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
 export const OFF_PICTURE = new RegExp(
-  `\\b(?:and |,? )?(?:not|never) (?:on|onto|across|over|in) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
+  `\\b(?:and |,? )?(?:not|never) (?:on|onto|across|over|in|into) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',
 );
 /** A picture by any of its names. */

@@ -49,6 +49,15 @@ export const WORDING: readonly Rule[] = [
   // "1920 pixels (horizontal) by 1080 pixels (vertical)".
   [/(?<=\d ?(?:px|pixels?)? ?)\(horizontal(?:ly)?\)(?= (?:by|x|×|and)\b)/gi, 'wide'],
   [/(?<=\b(?:by|x|×|and) \d{3,5} ?(?:px|pixels?)? ?)\(vertical(?:ly)?\)/gi, 'high'],
+  // "Width 1920 or height 1080".
+  [
+    /\bwidth (?:of |is |must be )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)? or (?:a )?height (?:of )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)?/gi,
+    '$1 pixels wide or $2 pixels high, whichever is reached first',
+  ],
+  [
+    /\b(?:no|not) (?:wider|broader) (?:and|or|nor) (?:no |not )?(?:higher|taller) than (?=\d)/gi,
+    'longest side at most ',
+  ],
   // "Without accent nor space".
   [/\bnor\b(?<=\bwithout [a-z]{1,20}(?: [a-z]{1,20})? nor)/gi, 'or'],
   [/\bhorizontal (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'landscape '],

@@ -16,7 +16,7 @@ export const ENTERING = new RegExp(
     sen[dt]s? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
     pick | e-?mail | attach | includes? | hands? in | puts? in | contributes? | show | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
-    contains? | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
+    contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs
     you(?:['’]ll| will)? need | need(?= your)
   `}\\b|^(?:take|add)\\b`,
@@ -125,6 +125,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "You will also need a hanging plan – a single JPEG".
+  (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "One file per month" of a calendar.
+  (_, { value, things, to }, text) =>
+    value === 1 &&
+    /^(?:files?|images?|pictures?)$/i.test(things) &&
+    /^ (?:per|for each|for every) (?:month|page|spread|chapter)\b/i.test(text.slice(to)),
   // "By at least five different authors (so two each)".
   lead =>
     /\bdifferent (?:authors|photographers|members|makers) \((?:so |that is |i\.e\. )?(?:at most )?$/i.test(
@@ -160,10 +167,12 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^\s*(?:in|into|for|to) (?:the )?(?:section|class|category) (?:[A-Z]{1,3}|\d{1,2})\b/i.test(
       text.slice(to),
     ),
-  // "10 for the first and 5 for each further one" is what they cost.
+  // "10 for the first and 5 for each further one", "20 for a single picture" is what they cost.
   (_, { things, to }, text) =>
     !things &&
-    /^ for (?:the first|(?:each|every) (?:further|additional|other|extra))\b/i.test(text.slice(to)),
+    /^ for (?:the first|(?:each|every) (?:further|additional|other|extra)|an? single)\b/i.test(
+      text.slice(to),
+    ),
   // "Each printed picture brings 40."
   (lead, { things }) =>
     !things && /\b(?:image|picture|photo|page|work)s? (?:brings?|earns?|pays?) $/i.test(lead),

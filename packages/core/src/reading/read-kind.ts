@@ -163,6 +163,8 @@ export function readColourSpace(segment: Segment): Found[] {
   const usable = hits.filter(
     h =>
       (h.space !== 'gray' ||
+        !/\bgr[ae]y-?scale (?:figures|images|pictures|photographs|files|scans) (?:in|as)\b/i.test(text)) &&
+      (h.space !== 'gray' ||
         !/^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
           text.slice(h.end),
         )) &&

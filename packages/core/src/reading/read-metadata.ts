@@ -241,6 +241,9 @@ function readNotes(
   const isOfAuthor = (part: string) => said.some(f => f.field === 'metadata.author') && part.search(WHO) >= 0;
   // "Remove EXIF data that shows who you are": that is all of them which goes.
   if (said.length && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text))) return [];
+  // "Remove all patient details from the image and from its metadata."
+  if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
+    return [];
   if (CARRIED.test(text)) return strip(true, notes);
   for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
     const part = partAt(text, each.index);

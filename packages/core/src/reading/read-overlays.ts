@@ -89,7 +89,8 @@ function readBorder(segment: Segment): Found[] {
   // Asked once a sentence: some speak of borders over and over.
   const isLimited = BORDER_LIMITED.test(text);
   const isOfOther =
-    ON_WALL.test(text) || (/\b(?:wider|thicker|broader) than\b/i.test(text) && !YES.test(text));
+    ON_WALL.test(text) ||
+    (/\b(?:wider|thicker|broader) than\b|\bborders? of more than\b/i.test(text) && !YES.test(text));
   for (const match of [...text.matchAll(BORDER)].slice(0, MOST_THINGS)) {
     if (OF_WIDER.test(text.slice(0, match.index)) || OF_PAPER.test(text.slice(0, match.index))) continue;
     const verdict = isLimited ? 'allowed' : isOfOther ? undefined : verdictOn(text, match.index, match[0]);
@@ -131,8 +132,9 @@ function readMark(segment: Segment): Found[] {
     : [];
 }
 
-/** "Sponsors' logos" belong to what is photographed. */
-const IN_THE_SCENE = /\b(?:sponsors?['’]?s?|advertising) $/i;
+/** "Sponsors' logos" belong to what is photographed, "an illegible signature" is a file of its own. */
+const IN_THE_SCENE =
+  /\b(?:sponsors?['’]?s?|advertising) $|\b(?:illegible|unclear|blurred|missing)\b[^.;,]{0,30}$/i;
 
 /** "Nothing about you should be visible in the picture". */
 const NOTHING_OF_YOU =

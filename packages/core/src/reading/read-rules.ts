@@ -174,7 +174,7 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
 const withoutHead = (segment: Segment): Segment => ({
   ...segment,
   text: segment.text
-    .replace(/^(?:\S{1,3} )?\w+ \w \([a-z -]+\):/i, head => ' '.repeat(head.length))
+    .replace(/^(?:\S{1,3} )?(?:\w+ ){1,2}\w \([a-z -]+\):/i, head => ' '.repeat(head.length))
     .replace(/^(?:\S{1,3} )?portraits?:?$/i, head => ' '.repeat(head.length))
     .replace(/^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:catalogue|banner|caption)s?\b/i, head =>
       ' '.repeat(head.length),

@@ -152,7 +152,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bquality\b[^.;\d]{0,40}?\b(\d{2,3})\s*(?:%|per ?cent)/i,
+    words: /\bquality\b(?:[^.;\d]|\b(?:min|max|approx)\.){0,40}?\b(\d{2,3})\s*(?:%|per ?cent)/i,
     value: m => `${m[1]}%`,
   },
   {

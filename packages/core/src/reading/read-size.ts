@@ -26,7 +26,7 @@ const NOT_OURS = new RegExp(
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
     (?<!\bfit(?:s|ting)? (?:on |in |into |within )?(?:an?|the|our) )(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
     (?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b | still (?:asked|used|had)
-    thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)
+    \b(?:web ?site|page|system) makes (?:its|their) own (?:thumbnails?|previews?|copies) | thumbnails? (?:on|in) (?:our|the) (?:web ?site|page|gallery)
     your (?:camera|phone)s? (?:\w+ )?(?:makes?|takes?|produces?|delivers?|gives?)
     head (?:height|size|must|should) | face (?:should|must)
     (?:may|might|can) (?:show|publish|display|use)\b[^.;\d]{0,40}\d[^.;]{0,24}\bon (?:their|its|our) (?:own )?(?:pages?|web ?sites?|channels?)

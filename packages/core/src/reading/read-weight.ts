@@ -56,7 +56,7 @@ const PACKAGE = phrases`
   (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)
   entire (?:submission|entry|email|package)
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
-  per e-?mail | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
+  per e-?mail | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
   (?:the|your|each|one) mail (?:must|should|may|can|has|is) | \bmails? (?:over|above|larger|of more)
   mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
   per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
@@ -162,7 +162,10 @@ function isPackage(text: string, from: number, to: number): boolean {
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (OF_ONE_FILE.test(part)) return false;
   const after = text
-    .slice(to, to + 30)
+    .slice(to)
+    // "40 MB is the most we can accept in one message".
+    .replace(/^ (?:is|are) the (?:most|limit)(?: that)? (?:we|i|it) (?:can )?(?:accept|take)s?\b/i, '')
+    .slice(0, 30)
     .replace(/,(?! (?:all |al)?together| in (?:total|all)).*$/s, '')
     .replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
   return (PACKAGE.test(`${before}#${after}`) || /^\s*(?:all )?together\b/i.test(after)) && !EACH.test(after);
@@ -199,7 +202,7 @@ function rangesIn(text: string): Weighed[] {
 
 /** "Which normally gives", "a good JPEG weighs"; "is what most people send": what files come to by themselves. */
 const COMES_TO =
-  /\b(?:normally|usually|typically|often|mostly)\b(?! (?:not|no) )[^.;]{0,18}$|^(?![^]*\b(?:must|should|may|can|has to|ha[sv]e to)\b)[^.;]*\b(?:jpe?gs?|files?|entries|pictures?|images?|photos?|ones?)\b[^.;]{0,40} (?:weighs?|comes? (?:in|out) at|turns? out at|runs? to|tends? to be|averages?) (?:about |around |roughly |some )?$/i;
+  /\bthey (?:should|will|then|usually) (?:then )?(?:come (?:in|out) at|end up at|be|weigh) (?:about |around )?$|\b(?:normally|usually|typically|often|mostly)\b(?! (?:not|no) )[^.;]{0,18}$|^(?![^]*\b(?:must|should|may|can|has to|ha[sv]e to)\b)[^.;]*\b(?:jpe?gs?|files?|entries|pictures?|images?|photos?|ones?)\b[^.;]{0,40} (?:weighs?|(?:should )?comes? (?:in|out) at|turns? out at|runs? to|tends? to be|averages?) (?:about |around |roughly |some )?$/i;
 const IS_USUAL =
   /^(?: each)?\s*(?:is|are) (?:what (?:most|many|nearly all)|(?:the )?(?:usual|typical|normal|average)\b)/i;
 

@@ -94,7 +94,7 @@ readsAs([
     { closes: '2027-08-31T23:59+02:00' },
   ],
   ['Uploading ends at 8 in the evening on 5 April 2027.', { closes: '2027-04-05T20:00' }],
-  ['Deadline: end of May 2027.', { questions: ['closes'] }],
+  ['Deadline: end of May 2027.', { closes: '2027-05-31' }],
   ['Send everything by mid-January, please.', { questions: ['closes'] }],
   ['Deadline Thursday week.', {}],
   ['The last day to upload is the 31st of January 2027.', { closes: '2027-01-31' }],

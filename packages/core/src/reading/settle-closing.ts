@@ -20,7 +20,9 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   // A day that is known beats a stronger word without one.
   const hasDay = (list: Found[]) => list.some(f => f.value !== null);
   const used = hasDay(strong) || (strong.length && !hasDay(all)) ? strong : all;
-  const known = used.filter(f => f.value !== null && !isOfNextColumn(f, used, segments));
+  const known = used.filter(
+    f => f.value !== null && !isOfNextColumn(f, used, segments) && !isOfRegistration(f, used, segments),
+  );
   const [first] = known.length ? known : used;
   if (!first) return undefined;
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
@@ -58,6 +60,19 @@ function isOfNextColumn(day: Found, all: readonly Found[], segments: readonly Se
     segment && before ? segment.text.slice(before.end - segment.start, day.start - segment.start) : '';
   return /^ {2,}(?:(?:by|until|before|on) )?(?:\w+day,? )?$/i.test(between);
 }
+
+/** "Registration closes on 14 May; photographs can be uploaded until 21 May": the files have the later day. */
+function isOfRegistration(day: Found, all: readonly Found[], segments: readonly Segment[]): boolean {
+  const textOf = ({ start }: Found) =>
+    segments.find(s => s.start <= start && start < s.start + s.text.length)?.text ?? '';
+  return (
+    /\bregistration\b[^.;]{0,24}\bclos/i.test(textOf(day)) &&
+    all.some(f => f.start > day.start && f.value !== null && UPLOADED_UNTIL.test(textOf(f)))
+  );
+}
+
+const UPLOADED_UNTIL =
+  /\b(?:photographs|images|pictures|files|works|entries)\b[^.;]{0,30}\b(?:uploaded|submitted|sent|delivered)\b[^.;]{0,12}\b(?:until|till|by|before)\b/i;
 
 const dayOf = ({ value }: Found) => String(value).slice(0, 10);
 /** Day and time without the zone. */

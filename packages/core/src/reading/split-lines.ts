@@ -58,7 +58,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const isListed = own !== line;
   // "Photograph 2 (press): JPEG, 2400 px".
   const counted =
-    /^(?:Photograph|Photo|Picture|Image|File|Version) (?:\d|[A-D]) \((?<use>[a-z][a-z -]{2,24})\):\s/i.exec(
+    /^(?:[A-Z][a-z]+ )?(?:[Pp]hotograph|[Pp]hoto|[Pp]icture|[Ii]mage|[Ff]ile|[Vv]ersion) (?:\d|[A-D]) \((?<use>[a-z][a-z -]{2,24})\):\s/i.exec(
       own,
     )?.groups?.['use'];
   if (counted !== undefined && A_FORMAT.test(own)) return counted.toLowerCase();

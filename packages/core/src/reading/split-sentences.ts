@@ -188,11 +188,11 @@ export function splitWithin(segment: Segment): Segment[] {
 /** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
 const ALSO_ASKED = new RegExp(
   `^(?:for [^,.;]{3,40}?,? )?${oneOf`
-    (?:we|you) (?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)
+    (?:we|you) (?:(?:will|shall) )?(?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)
     (?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)
     please also (?:send|supply|include|provide|upload)
     (?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?
-  `}(?: for| us| to| in| up)?\\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\\s*(?:[:,(.]| of | for | in | as | with ))`,
+  `}(?: for| us| to| in| up)?\\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\\s*(?:[:,(.]| [–—-] | of | for | in | as | with ))`,
   'i',
 );
 

@@ -11,7 +11,7 @@ const HEAD = new RegExp(
   `\\b${oneOf`
     refus\w* | reject\w* | returned | turned (?:down|away) | disqualif\w*
     not (?:be )?(?:accepted|valid|opened) | fails? | sent back | rejection | refusal | discard\w*
-  `}\\b[^.;:]{0,40}?(?:\\b(?:if|when|where|because|are|which|that)\\b[^.;:]{0,14})?:?\\s*$`,
+  `}\\b[^.;:)]{0,40}?(?:\\b(?:if|when|where|because|are|which|that)\\b[^.;:]{0,14})?:?\\s*$`,
   'i',
 );
 /** "Files are refused if they are larger than 2 MB or not in sRGB." */
