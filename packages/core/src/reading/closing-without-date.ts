@@ -15,7 +15,7 @@ const BY = '(?:by|before|until|till)';
 
 /** What leads to such a day. */
 const LEAD = oneOf`
-  no later than | not later than | not less than | at least | clos(?:es?|ing)(?: (?:date|time))? | dead-?line
+  no later than | not later than | at the latest | not less than | at least | clos(?:es?|ing)(?: (?:date|time))? | dead-?line
   entries (?:must|should|close|reach|are due) | reach (?:the|me|us) | by | before | until | submitted | uploaded
   sent | need
 `;

@@ -13,7 +13,7 @@ export interface Count {
 
 /** Who sends entries. */
 export const PERSON =
-  '(?:members?|persons?|authors?|entrants?|photographers?|artists?|households?|famil(?:y|ies)|child(?:ren)?|pupils?|applicants?|participants?|competitors?|exhibitors?|contributors?|candidates?|makers?|clubs?|teams?|societ(?:y|ies)|individuals?|people|donors?|readers?|ringers?)';
+  '(?:members?|persons?|authors?|entrants?|photographers?|artists?|households?|famil(?:y|ies)|child(?:ren)?|pupils?|applicants?|participants?|competitors?|exhibitors?|contributors?|candidates?|makers?|clubs?|teams?|societ(?:y|ies)|individuals?|people|donors?|readers?|ringers?|guests?|visitors?)';
 
 /** Words that may stand between a number and what it counts. */
 const BETWEEN = `(?:of (?:your|the) )?(?:(?!(?:${COUNT}|${PERSON}|of|in|to|for|per|each|and|or|from|by|the|is|are|was|were|at|on|with|a|an|enter|send|as|marks?|points?|words?|pixels?|px|bits?|[kmg]b|[cm]m)\\b)[a-z][a-z-]+ ){0,3}?`;

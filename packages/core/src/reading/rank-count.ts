@@ -41,7 +41,7 @@ const MAY_BE =
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
+  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -127,6 +127,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "Three photos, from them we choose 1 or 2."
+  lead => /\b(?:we|i) (?:choose|pick|select|take) $/i.test(lead),
   // "One file per month" of a calendar.
   (_, { value, things, to }, text) =>
     value === 1 &&
@@ -245,6 +247,8 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "… that is twelve images".
   if (/(?:^\W*(?:that|this|which)|, so (?:that|this)) (?:is|makes) $|\bso there are $/i.test(lead))
     return true;
+  // "Per photographer three photos."
+  if (new RegExp(`^\\W*(?:per|(?:for|from) (?:each|every)) ${PERSON}[:,]? $`, 'i').test(lead)) return true;
   // "For this we need one baby photograph and one recent photograph."
   if (/\b(?:we|i) (?:need|want|ask for) $/i.test(lead) && /^ and one [a-z]/i.test(tail)) return true;
   // "We need 10 images from your club."
@@ -269,7 +273,7 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|that|made|taken|please)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|that|made|taken|please)\b)/.test(
       tail,
     )
   );

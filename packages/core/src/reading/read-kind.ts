@@ -246,12 +246,19 @@ export function readPpi(segment: Segment): Found[] {
   const isRefusedBelow =
     /\b(?:below|under|less than)\s*$/i.test(text.slice(0, match.index)) &&
     /^[^.;]{0,24}\b(?:refuse[sd]?|rejected?|not (?:be )?(?:accepted|printed)|cannot)\b/i.test(behind);
-  const bound = isRefusedBelow ? 'min' : boundOf(text.slice(0, match.index), behind);
+  // "2400 pixels at most (300 dpi)": what stands in a bracket alone has no bound of before.
+  const before = text.slice(0, match.index).replace(/^.*\((?=\s*$)/s, '');
+  const isLeast = isRefusedBelow || AT_SIZE_OR_MORE.test(behind);
+  const bound = isLeast ? 'min' : boundOf(before, behind);
   const other = otherBound(text, match.index + match[0].length);
   if (bound === 'min' && other !== undefined)
     return [{ field: 'ppi', value: { min: Number(match[1]), max: other }, ...at }];
   return [{ field: 'ppi', value: toSpan(Number(match[1]), bound), ...at }];
 }
+
+/** "300 dpi at 15 x 10 cm or better". */
+const AT_SIZE_OR_MORE =
+  /^ at [\d.,]+ ?[x×] ?[\d.,]+ ?(?:[mc]m|in(?:ch(?:es)?)?)?,? or (?:better|more|higher|above)\b/i;
 
 /** "Not less than 200 dpi and not more than 300 dpi": the second of two bounds. */
 function otherBound(text: string, from: number): number | undefined {

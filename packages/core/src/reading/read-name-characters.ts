@@ -27,8 +27,9 @@ const SPACES = patterns`
 const ALLOWED = patterns`
   \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|: |$)
   \b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)
+  \b(from A to Z(?: and (?:numbers|numerals|digits))?) only\b
   \b(?:in|with) ((?:plain |unaccented |english |latin )letters)\b
-  \b((?:plain |unaccented |english |latin )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
+  \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
 `;
 const LENGTH = new RegExp(
   `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
@@ -65,7 +66,7 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       claim('spaces', segment, forbidden.index, forbidden.index + forbidden[0].length);
     }
     const characters = ALLOWED.exec(text);
-    if (characters && !naming.allowed && /letter|alphanumeric|character/i.test(characters[0])) {
+    if (characters && !naming.allowed && /letter|alphanumeric|character|A to Z/i.test(characters[0])) {
       naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim();
       // "In Latin letters" speaks of the script alone.
       if (!/^(?:in|with) /i.test(characters[0]))

@@ -42,7 +42,7 @@ const PACKAGE = phrases`
   (?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box takes
-  (?:whole|complete|entire|full) (?:application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
+  (?:whole|complete|entire|full) (?:mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
   for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
