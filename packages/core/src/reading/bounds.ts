@@ -13,7 +13,7 @@ const BEFORE = new RegExp(
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:(?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height|dimensions|measurements)|(?:permitted|allowed|possible|permissible) (?:side|edge))\\b)`,
-    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit)\\b|≥|>|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
+    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit|unless (?:the|its|your|their)[^.;\\d]{3,30}(?:has|have|is|are|measures?)(?= *$))\\b|≥|>|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',
@@ -21,11 +21,11 @@ const BEFORE = new RegExp(
 const SIDE_WORDS =
   '(?:px\\b|pixels?\\b|(?:on|along|in) the (?:vertical|horizontal)\\b|\\([whv]\\)|ppi\\b|dpi\\b|in (?:size|width|height|length)|wide|high|tall|across|down|deep|horizontally|vertically|for the (?:width|height)|(?:on|along|at|for|in)? ?(?:the |its )?(?:(?:long|short)(?:est|er)?|vertical|horizontal|upright) (?:side|edge|dimension|axis)|per (?:file|image|picture|photo(?:graph)?|entry)|each(?: side| way)?|in size|files?)';
 const MAX_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower|shorter|narrower|lighter)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
+  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:both )?(?:max(?:imum)? (?:horizontal|vertical)|(?:as (?:an?|the) (?:absolute )?)?max(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|at (?:the )?(?:very )?(?:most|max(?:imum)?)\\b(?! (?:about )?\\d)|or (?:less|smaller|under|below|fewer|lower|shorter|narrower|lighter)\\b|(?:(?:is|are) )?the (?:absolute |upper |hard )?(?:limit|max(?:imum)?|most|ceiling)|(?:is|are) the (?:longest|largest|biggest) (?:that )?(?:any|an?|either) (?:side|edge)|limit\\b|tops\\b|ceiling\\b|and (?:no more(?! than)|not a byte more|not one byte more)|but no (?:more|larger|bigger)(?! than)|no (?:more|larger|bigger)(?:[.;)]|,(?! no less| no smaller| nor less))|,? ?whichever (?:is|comes)|at the outside|or (?:whatever|what|something that) fits)`,
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better|wider|taller|longer|heavier)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
+  `^\\s*[<≤]|^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better|wider|taller|longer|heavier)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 
@@ -116,7 +116,7 @@ const REFUSED_BEHIND_BRACKET =
 const NAMED =
   '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|zips?|archives?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
 const WHICH =
-  '(?:(?:that|which) (?:is|are) |with |of |whose (?:\\w+ ){1,2}?(?:is|are|measures?|has) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
+  '(?:(?:that|which) (?:is|are) |with |of |whose (?:\\w+ ){1,2}?(?:is|are|measures?|has|goes|reaches|extends) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
 const ALTERNATIVE_BEFORE = new RegExp(
   `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]* (?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
   'i',

@@ -19,14 +19,14 @@ export const STRONG = new RegExp(
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date
     limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
-    expir(?:y|es|ation) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
+    expir(?:y|es|ation) | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
     needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest
     (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
     \b(?:must|should|have to|need to) be (?:in|here|with us)\b
-    not (?:a|one) (?:minute|second|day|hour|moment) later | (?<=\b(?:we|i) )must have
+    (?:do not|don['’]t|not) leave (?:it|this) (?:any )?later than | not (?:a|one) (?:minute|second|day|hour|moment) later | (?<=\b(?:we|i) )must have
   `}`,
   'i',
 );

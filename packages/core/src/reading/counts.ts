@@ -16,7 +16,7 @@ export const PERSON =
   '(?:members?|persons?|authors?|entrants?|photographers?|artists?|households?|famil(?:y|ies)|child(?:ren)?|pupils?|applicants?|participants?|competitors?|exhibitors?|contributors?|candidates?|makers?|clubs?|teams?|societ(?:y|ies)|individuals?|people|donors?|readers?|ringers?|guests?|visitors?)';
 
 /** Words that may stand between a number and what it counts. */
-const BETWEEN = `(?:of (?:your|the) )?(?:(?!(?:${COUNT}|${PERSON}|of|in|to|for|per|each|and|or|from|by|the|is|are|was|were|at|on|with|a|an|enter|send|as|marks?|points?|words?|pixels?|px|bits?|[kmg]b|[cm]m)\\b)[a-z][a-z-]+ ){0,3}?`;
+const BETWEEN = `(?:of (?:your|the|their|his|her)(?: own)? )?(?:(?!(?:${COUNT}|${PERSON}|of|in|to|for|per|each|and|or|from|by|the|is|are|was|were|at|on|with|a|an|enter|send|as|marks?|points?|words?|pixels?|px|bits?|[kmg]b|[cm]m)\\b)[a-z][a-z-]+ ){0,3}?`;
 const JOINT =
   '(?:to|-|–|and|or|,|,? and (?:at most|up to)|, at most|(?:but|and) (?:at most|no more than|not more than|up to))';
 const RANGE = `(?:(?:between |from |at least )?(?:${COUNT})(?:, (?:${COUNT}))?\\s*${JOINT}\\s*)?`;

@@ -91,11 +91,11 @@ const TURNED_DOWN = oneOf`
   cannot | will not | forbidden | prohibited | discouraged | banned | barred | disqualif\w* | reject\w*
   refus\w* | delet\w* | discard\w* | disregard\w* | exclu\w* | ignored | avoided | sent back | returned
   eliminat\w* | withdrawn | pulled | (?:set|put|laid) aside | ineligible | hidden | out(?=[.,;]|$)
-  (?:is|are) not(?=[.!]?$) | thrown out | binned | turned (?:down|away) | unacceptable | unwelcome | leads? to
+  (?:is|are) not(?=[.!]?$) | thrown out | binned | in the bin | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
   left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
-  have no place | has no place | rather not | off\b
+  ha(?:ve|s) no (?:place|business) | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`

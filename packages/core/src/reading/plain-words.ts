@@ -49,6 +49,11 @@ export const WORDING: readonly Rule[] = [
   // "1920 pixels (horizontal) by 1080 pixels (vertical)".
   [/(?<=\d ?(?:px|pixels?)? ?)\(horizontal(?:ly)?\)(?= (?:by|x|×|and)\b)/gi, 'wide'],
   [/(?<=\b(?:by|x|×|and) \d{3,5} ?(?:px|pixels?)? ?)\(vertical(?:ly)?\)/gi, 'high'],
+  [/(?<![\d.,])(\d{3,5}) ?\+ ?(px|pixels?)\b/gi, 'at least $1 $2'],
+  // "1600 px (w) and 1200 px (h)".
+  [/(?<=\d ?(?:px|pixels)? )\(w\)(?= (?:and|by|x|×)\b)/gi, 'wide'],
+  [/(?<=\b(?:and|by|x|×) \d{3,4} ?(?:px|pixels)? )\(h\)/gi, 'high'],
+  [/\bhalf a (?:megabyte|meg|mb)\b/gi, '0.5 MB'],
   // "Width 1920 or height 1080".
   [
     /\bwidth (?:of |is |must be )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)? or (?:a )?height (?:of )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)?/gi,

@@ -129,6 +129,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
   // "Three photos, from them we choose 1 or 2."
   lead => /\b(?:we|i) (?:choose|pick|select|take) $/i.test(lead),
+  // "If you want a border you may have one."
+  (lead, { value, things }) =>
+    value === 1 &&
+    !things &&
+    /\b(?:borders?|frames?|key ?lines?|signatures?|captions?)\b[^.;]*\b(?:have|add|use) $/i.test(lead),
   // "One file per month" of a calendar.
   (_, { value, things, to }, text) =>
     value === 1 &&
@@ -246,6 +251,13 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (LABELLED.test(lead) || MAY_BE.test(tail)) return true;
   // "… that is twelve images".
   if (/(?:^\W*(?:that|this|which)|, so (?:that|this)) (?:is|makes) $|\bso there are $/i.test(lead))
+    return true;
+  // "From each club we take 20 pictures."
+  if (
+    new RegExp(`^\\W*from (?:each|every) ${PERSON},? (?:we|i) (?:take|accept|expect|want|need) $`, 'i').test(
+      lead,
+    )
+  )
     return true;
   // "Per photographer three photos."
   if (new RegExp(`^\\W*(?:per|(?:for|from) (?:each|every)) ${PERSON}[:,]? $`, 'i').test(lead)) return true;

@@ -18,7 +18,7 @@ const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|(?:competition|contest|challenge) runs|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
-  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|no|next (?:edition|round|issue|year))\b
+  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|next (?:edition|round|issue|year))\b
   \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
@@ -139,7 +139,7 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
     !endsSpan &&
     !(isEndOfSpan && /\b(?:is|are|stays?) open\b/i.test(clause)) &&
     !isTooLate &&
-    !/\bopens? (?:for \w+ )?(?:until|till)\b/i.test(clause)
+    !/\bopens? (?:(?:for|to) \w+ )?(?:until|till)\b/i.test(clause)
   )
     return true;
   // "Entries are accepted from 1 March" is where they begin.

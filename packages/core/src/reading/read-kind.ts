@@ -54,7 +54,7 @@ function answered(segment: Segment): Segment {
 const FORMAT_ADVISED = patterns`
   \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
-  (?:jpe?g|png|tiff?)s?,? if (?:possible|you can)\b
+  (?:jpe?g|png|tiff?)s?,? if (?:possible|you can)\b(?! (?:in|with|at) )
   \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)
   (?:jpe?g|png|tiff?)s?\b (?:would be|looks?|gives?) (?:the )?best
   \b(?:our advice is|it is advisable) to use (?:jpe?g|png|tiff?)
@@ -100,7 +100,7 @@ function isDenied(text: string, at: number): boolean {
     !NOT_OTHERS.test(before) &&
     (DENIED.test(before) ||
       /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
-        text.slice(at).replace(/^[\w.]+/, ''),
+        text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.\w+)?/, ''),
       ))
   );
 }

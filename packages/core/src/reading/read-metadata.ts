@@ -83,7 +83,7 @@ const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
-  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
 /** "Keep the exposure data. Your name must not be there." */
 const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
@@ -137,8 +137,18 @@ function partAt(text: string, index: number): string {
 }
 
 /** @param before the sentence before it, which may say that metadata are spoken of */
+/** "Leave the EXIF data in, apart from GPS." */
+const ALL_BUT_PLACE =
+  /\b(?:leave|keep)\b[^.;]{0,20}\b(?:exif|metadata)\b[^.;]{0,20}\b(?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b/i;
+
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
+  const butPlace = ALL_BUT_PLACE.exec(text);
+  if (butPlace)
+    return [
+      at(segment, 'metadata.strip', false, butPlace),
+      at(segment, 'metadata.location', 'remove', butPlace),
+    ];
   const place = readPlace(segment, text, before);
   const author = readAuthor(segment, text, before);
   const notes = readNotes(segment, text, before, [...place, ...author]);

@@ -14,7 +14,7 @@ const NO_SPACES = phrases`
   (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
   remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
-  without blanks? | replace (?:all |any )?spaces | avoid spaces?
+  without blanks? | replace (?:all |any )?spaces | avoid spaces? | rather than spaces?
   spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
   (?<!\bif )spaces?(?: in (?:the |your )?titles?)? (?:become|are (?:replaced|written)|turn into)
   do not (?:use|put|leave)[^.;]{0,15}spaces? | (?:all )?(?:run together|closed up|one word)
@@ -22,7 +22,7 @@ const NO_SPACES = phrases`
 const SPACES = patterns`
   \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
   \bmay contain spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
-  \bspaces (?:included|inclusive)\b
+  \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
 `;
 const ALLOWED = patterns`
   \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|: |$)
@@ -32,7 +32,7 @@ const ALLOWED = patterns`
   \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
 `;
 const LENGTH = new RegExp(
-  `(?:(?:^titles? of more than |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `(?:(?:^titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 

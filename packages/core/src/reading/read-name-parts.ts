@@ -213,11 +213,11 @@ function besideIt(
 
 const NAMED_AFTER = patterns`
   \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]
-  \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b
+  \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b | \btakes? (?:its|their) names? from (?:the|your)\b
   \b(?:must|should) be the (?:file name|name of the image)\b
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
-  (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its)\b
+  (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its|their)\b
   \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ )?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])
   \bonly the title in the file ?-?name\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)

@@ -113,7 +113,8 @@ export function readSingles(
 }
 
 /** "1080 pixels in both directions": a square. */
-const BOTH_WAYS = /\bboth (?:directions|dimensions|ways)\b|^\s*(?:px|pixels?)? each way\b/i;
+const BOTH_WAYS =
+  /\bboth (?:directions|dimensions|ways)\b|^\s*(?:px|pixels?)? (?:along|on) (?:each|every|both) (?:side|edge)s?\b|^\s*(?:px|pixels?)? each way\b/i;
 
 /** The bound of one side, which may be said for the side before or behind it as well. */
 function boundOfSide(

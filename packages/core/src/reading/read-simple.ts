@@ -20,7 +20,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:do not|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
+      /\b(?:do not(?! forget)|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
   },
   {
@@ -66,7 +66,8 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'bitDepth',
-    words: /\b(8|16)[- ]?bits?\b/i,
+    words:
+      /\b(8|16)[- ]?bits?\b(?! (?:files?|images?|tiffs?|jpegs?) (?:choke|stall|cannot|will not|do not|are not|crash|freeze|confuse|jam|are (?:refused|rejected|too)))/i,
     value: m => Number(m[1]),
     // "8 or 16 bits" leaves it free, "greyscale images must be 8 bit" speaks of some.
     unless:
@@ -130,7 +131,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bquality\s*\((?:level |setting )?(\d{1,3})\)/i,
+    words: /\bquality(?: (?:setting|level))?\s*\((?:level |setting )?(\d{1,3})\)/i,
     value: m => m[1],
   },
   {
@@ -174,13 +175,13 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\b(\d{2,3})\s*(?:%|per ?cent)\s*(?:jpe?g )?quality\b/i,
+    words: /\b(\d{2,3})\s*(?:%|per ?cent)\s*(?:jpe?g |compression )?quality\b/i,
     value: m => `${m[1]}%`,
   },
   {
     field: 'quality',
     words:
-      /\bjpe?gs?(?: files?)? at (?:about |at least )?(\d{2,3}) ?(?:%|per ?cent)(?! (?:size|scale|view|zoom))/i,
+      /\bjpe?gs?(?: files?)?,?(?: at)? (?:about |at least )?(\d{2,3}) ?(?:%|per ?cent)(?! (?:size|scale|view|zoom))/i,
     value: m => `${m[1]}%`,
   },
   {
@@ -201,7 +202,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality\s*(?:setting |level |factor )?(?:of |is |to |at |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
+      /\bquality\s*(?:(?:setting|level|factor)\s*)?(?:of |is |to |at |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
     value: m => m[1],
   },
 ];

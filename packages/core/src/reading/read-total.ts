@@ -74,7 +74,11 @@ export function readTotal(
           (isBesideSection(segment, count, sectionFound) &&
             !(isSaid && count.things !== '' && sections.every(s => s.limit === null))) ||
           isForEach(segment.text, count, sections);
-        const rank = isOfSection ? undefined : rankOf(segment.text, count);
+        // "Six images in all, in the sections Nature and Travel."
+        const isOfAll = /^,? (?:in all|in total|altogether),? in the (?:sections|classes|categories)\b/i.test(
+          segment.text.slice(count.to),
+        );
+        const rank = isOfSection && !isOfAll ? undefined : rankOf(segment.text, count);
         // "Enter up to six, not more than three of them in any one category (…)".
         const isLimit = sections.some(s => s.limit === count.value || (s.limit === null && !isSaid));
         const isOfRow = isRow && isLimit;

@@ -30,7 +30,7 @@ const NOT_OURS = phrases`
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
-  memory card | free space | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
+  memory card | free space | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
   no longer (?:accept\w*|in force|valid|used|appl\w+)
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
@@ -68,7 +68,7 @@ const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$
 /** "Files should weigh around 2 MB; 5 MB is the limit." */
 const WEIGHS_ABOUT = /\bweigh (?:about|around|roughly) $/i;
 const IF_MORE =
-  /\b(?:if|anyone|whoever|those)\b[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
+  /(?:\b(?:if|anyone|whoever|those)\b|^\W*should (?:the|a|your)\b)[^.;,]{0,40}\b(?:larger|bigger|more|greater|heavier|over|above|exceeds?|beyond)(?: than)?\s*$/i;
 
 /** Files too large for the usual way, and the other way for them. */
 const IS_OVER =
@@ -134,7 +134,7 @@ const IS_ENOUGH = /^ (?:(?:is|are) all (?:that )?(?:we|you|the \w+) needs?|or th
 /** What makes a weight that of each file. */
 const OF_ONE_FILE = phrases`
   (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
-  (?<!\ball (?:the |your )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
+  (?<!\ball (?:the |your )?|\b(?:combined|total) (?:size|weight) of (?:the |your |all )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
   per (?:file|image|picture) | files? each
 `;
 
@@ -277,7 +277,7 @@ function singlesIn(text: string): Weighed[] {
     // "Files over 25 MB: use a link."
     if (IS_OVER.test(before) && BY_LINK.test(after)) return [];
     const isReduced =
-      /\b(?:smaller|reduce|resize|compress|shrink|(?:send|sent) (?:it |them )?back|refused?|reject(?:ed)?|return(?:ed)?|bounces?)\b/i.test(
+      /\b(?:smaller|lower|reduce|resize|compress|shrink|(?:send|sent) (?:it |them )?back|refused?|reject(?:ed)?|return(?:ed)?|bounces?)\b/i.test(
         after,
       );
     if (isTurned && !isReduced && !isOfAll) return [];

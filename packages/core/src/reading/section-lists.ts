@@ -210,7 +210,7 @@ const IN_EACH = new RegExp(
 
 /** "Open Colour (OPC) and Nature (NAT): four images may be entered in each." */
 const IN_EACH_OF_THEM = new RegExp(
-  `(?::|\\s[-–—])\\s*[^.;:]{0,20}\\b(?:${COUNT}) ${THINGS}[^.;]{0,40}\\b(?:in|for|to) each\\W*$`,
+  `(?::|,|\\s[-–—])\\s*[^.;:]{0,20}\\b(?:${COUNT}) ${THINGS}[^.;]{0,40}\\b(?<=,.*|(?:in|for|to) )each\\W*$`,
   'i',
 );
 
