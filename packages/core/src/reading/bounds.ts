@@ -13,7 +13,7 @@ const BEFORE = new RegExp(
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
     `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:(?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height|dimensions|measurements)|(?:permitted|allowed|possible|permissible) (?:side|edge))\\b)`,
-    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit|unless (?:the|its|your|their)[^.;\\d]{3,30}(?:has|have|is|are|measures?)(?= *$))\\b|≥|>|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
+    `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit|unless (?:the|its|your|their)[^.;\\d]{3,30}(?:has|have|is|are|measures?)(?= *$))\\b|≥|>(?=[^a-z]*$)|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
   'gi',

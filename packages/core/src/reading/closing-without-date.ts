@@ -17,7 +17,7 @@ const BY = '(?:by|before|until|till)';
 const LEAD = oneOf`
   no later than | not later than | at the latest | not less than | at least | clos(?:es?|ing)(?: (?:date|time))? | dead-?line
   entries (?:must|should|close|reach|are due) | reach (?:the|me|us) | by | before | until | submitted | uploaded
-  sent | need
+  sent | need | hand-in
 `;
 const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midnight)?\\.?,? )?';
 const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;

@@ -39,11 +39,11 @@ export const NOT_DEADLINE = phrases`
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
-  hear from us | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
+  hear from us | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
-  refunds? | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born
+  refunds? | let (?:you|everybody|everyone|all of you) know | can be (?:seen|visited|viewed) | open (?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born
   delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
   hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)
   return (?:them|the (?:cup|trophy|key)s?) | keep | printout | valid (?:until|till) | framed works

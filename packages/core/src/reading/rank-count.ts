@@ -69,7 +69,7 @@ const IN_ALL_BEFORE = new RegExp(
 
 /** What is counted is somebody else's, or is no entry. */
 const ABOUT_OTHERS = phrases`
-  pay | costs? | per work | for each work | fees? | crowns | discount | prizes? | awards? | medals? | winning
+  pay | payments? | costs? | per work | for each work | fees? | crowns | discount | prizes? | awards? | medals? | winning
   winners? | printed in | listed in | footnotes | per (?:page|issue) | an? issue | groups? of
   stack(?:s|ing|ed)? | last (?:year|time|season) | previous | earlier rounds? | failed | so far | months | already | copies
   tickets? | minutes | seconds | is judged by | commendations | commission | received \d+ | an? minute
@@ -134,6 +134,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     value === 1 &&
     !things &&
     /\b(?:borders?|frames?|key ?lines?|signatures?|captions?)\b[^.;]*\b(?:have|add|use) $/i.test(lead),
+  // "20 EUR for up to four images".
+  lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
   // "One file per month" of a calendar.
   (_, { value, things, to }, text) =>
     value === 1 &&
@@ -285,7 +287,7 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|that|made|taken|please)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|that|made|taken|please|numbered|called|named)\b)/.test(
       tail,
     )
   );

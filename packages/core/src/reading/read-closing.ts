@@ -104,7 +104,8 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
 }
 
 /** "Bookings for the assessment close on 26 February". */
-const OF_BOOKING = /\bbookings?\b[^.;]{0,60}\bclos(?:e|es|ing)\b[^.;]*$/i;
+const OF_BOOKING =
+  /\b(?:bookings?|registration for (?:the|our|an?) (?:workshop|dinner|supper|talk|trip|tour|excursion|visit|bus))\b[^.;]{0,60}\bclos(?:e|es|ing)\b[^.;]*$/i;
 
 /** Whether a day is that of the bookings, said before it or right behind it. */
 function isOfBooking(text: string, { end }: Stamp): boolean {

@@ -127,8 +127,16 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['gray', /\bgr[ae]y ?-?scale\b/gi],
 ];
 
+/** "Adobe RGB or sRGB? sRGB." */
+function chosenSpace(text: string): string {
+  const question = /^[^?]*\b(?:rgb|cmyk|gr[ae]yscale)\b[^?]*\?/i.exec(text)?.[0] ?? '';
+  return /\bor\b/i.test(question) && /rgb\b|cmyk|gr[ae]yscale/i.test(text.slice(question.length))
+    ? ' '.repeat(question.length) + text.slice(question.length)
+    : text;
+}
+
 export function readColourSpace(segment: Segment): Found[] {
-  const { text } = segment;
+  const text = chosenSpace(segment.text);
   const isOther = elsewhereIn(text);
   if (
     /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
@@ -226,7 +234,7 @@ const LABELLED_PPI =
 
 /** A density that nobody minds. */
 const NO_DENSITY = phrases`
-  no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
+  (?:our|the) scanner (?:makes|scans|has|delivers) | no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
   irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
   \d{2,3}(?: ?(?:ppi|dpi))? or \d{2,3} ?(?:ppi|dpi)
 `;

@@ -15,6 +15,7 @@ const NO_SPACES = phrases`
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
   remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
   without blanks? | replace (?:all |any )?spaces | avoid spaces? | rather than spaces?
+  spaces?[^.;?]{0,20}\?\s*(?:A[.:] ?)?no
   spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
   (?<!\bif )spaces?(?: in (?:the |your )?titles?)? (?:become|are (?:replaced|written)|turn into)
   do not (?:use|put|leave)[^.;]{0,15}spaces? | (?:all )?(?:run together|closed up|one word)

@@ -23,7 +23,7 @@ const SQUARE = new RegExp(
     square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
-    squares only | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
+    squares only | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
   `}`,
   'i',
 );
@@ -122,6 +122,7 @@ const ONE_WAY = new RegExp(
     `^\\W*${WAY} ${PICTURES}\\b[^.;]{0,30}\\bonly[.!]?$`,
     `^(?:[-+*•–·]\\s*)?${WAY}${FORM}\\b(?! ${PICTURES})`,
     `\\b${WAY}-format ${PICTURES}\\b`,
+    `\\b\\d{3,4} ?[x×] ?\\d{3,4}(?: ?px)? ${WAY}\\b(?= (?:jpe?g|png|only)|\\W*$)`,
     `\\bin ${WAY} \\d{1,2}:\\d{1,2}(?: format)?\\b`,
     `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
     `\\b(?:would|['’]d) (?:like|love|prefer) ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:this|\\(?\\d{1,2}:|only|[.;!(]|$))`,

@@ -239,6 +239,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     ) ||
     // "About 2 MB each, 4 MB at most."
     (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
+    /^ of (?:web ?|disk |server |cloud )?(?:space|storage|memory|traffic)\b/i.test(after) ||
     /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||
     isUsual(before, after) ||
     (OF_WORDS.test(text) && !/\b(?:jpe?g|image|photo|picture|tiff?)s?\b/i.test(text)) ||

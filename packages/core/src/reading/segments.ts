@@ -168,7 +168,7 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
 
 /** What counts or marks a line: "-", "3.", "3.3", "(c)". */
 const MARK =
-  /^(?:[-+*•–·]|\(?(?:\d{1,2}(?:\.\d{1,2})*|[A-Za-z]|[ivxIVX]{1,4})[.)]|\d{1,2}\.\d{1,2}(?:\.\d{1,2})?(?=\s+[A-Z][a-z]))\s+(?=\S)/;
+  /^(?:[-+*•–·]|\[[ xX]?\]|\(?(?:\d{1,2}(?:\.\d{1,2})*|[A-Za-z]|[ivxIVX]{1,4})[.)]|\d{1,2}\.\d{1,2}(?:\.\d{1,2})?(?=\s+[A-Z][a-z]))\s+(?=\S)/;
 
 /** A line without its mark, whose figures count no pixels. */
 export function withoutMark(segment: Segment): Segment {
