@@ -12,7 +12,7 @@ const ADVICE = phrases`
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
   if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)
-  (?:quite|perfectly) sufficient | if you want to set | lets? you choose
+  do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
   if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows)
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
@@ -20,7 +20,7 @@ const ADVICE = phrases`
   # What those who ask like, or do themselves.
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
   (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
-  would be (?:nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
+  would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   # What serves.

@@ -83,7 +83,8 @@ const WISHED = new RegExp(
 const ASKED = /^(?:Q[.:] ?)?what (?:do|would|can) (?:we|you) (?:recommend|suggest|advise)\b[^?]*\?/i;
 
 /** "Recommended: … Required: …" on one line. */
-const DEMANDED = /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|minimum|essential)\s*:/i;
+const DEMANDED =
+  /^(?:required|compulsory|mandatory|obligatory|must(?: have)?|min(?:imum)?|max(?:imum)?|(?:upper )?limit|essential)\s*:/i;
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST = phrases`

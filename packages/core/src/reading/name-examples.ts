@@ -24,7 +24,7 @@ const LEAD = new RegExp(
     sends? | gives? | makes? | call | calls | called | them | each | it | its | name | named | names | titled
     file | files | filename | be | becomes? | as | is | are | e\.?g\.? | i\.?e\.? | ie | eg | example | instance
     like | so | then | use | using | would | will | images? | pictures? | photos? | your | thus | jpeg | jpg
-    say
+    say | number | plates | figures
   `}$`,
   'i',
 );

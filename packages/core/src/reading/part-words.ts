@@ -32,7 +32,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order
       entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
-      a number | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it)\b[^,;).]{0,30}
+      a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it)\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
       starting (?:with|at|from) 0*1
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)

@@ -248,6 +248,18 @@ export function readPpi(segment: Segment): Found[] {
     end: segment.start + match.index + match[0].length,
     advice: isAdvisedAt(text, match.index),
   };
+  // "300 ppi is best, and below 200 ppi we cannot print."
+  const hard = at.advice ? REFUSED_BELOW.exec(text) : null;
+  if (hard)
+    return [
+      {
+        field: 'ppi',
+        value: { min: Number(hard[1]) },
+        start: segment.start + hard.index,
+        end: segment.start + hard.index + hard[0].length,
+        advice: false,
+      },
+    ];
   if (match[2]) return [{ field: 'ppi', value: { min: Number(match[1]), max: Number(match[2]) }, ...at }];
   const behind = text.slice(match.index + match[0].length);
   // "Below 150 ppi we refuse the file."
@@ -263,6 +275,9 @@ export function readPpi(segment: Segment): Found[] {
     return [{ field: 'ppi', value: { min: Number(match[1]), max: other }, ...at }];
   return [{ field: 'ppi', value: toSpan(Number(match[1]), bound), ...at }];
 }
+
+const REFUSED_BELOW =
+  /\b(?:below|under|less than) (\d{2,4}) ?(?:ppi|dpi)\b[^.;]{0,30}\b(?:cannot|not|refused?|rejected?)\b/i;
 
 /** "300 dpi at 15 x 10 cm or better". */
 const AT_SIZE_OR_MORE =

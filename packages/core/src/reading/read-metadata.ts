@@ -29,6 +29,7 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS = patterns`
+  \b(?:left|leave) (?:the |your )?(?:exif|metadata|camera)(?: data)? in\b
   \bshould (?:i|we) (?:delete|remove|strip)\b[^?]*\?\s*(?:A[.:] ?)?(?:please )?(?:do not|no\b|never)
   \b(?:strip|remove|delete|change|alter|clear) nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
   (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)

@@ -25,7 +25,7 @@ function piecesOf(list: string): string[] {
 
 /** "Three categories: landscape, portrait and nature": names in small letters, behind a word for sections and a colon. */
 const SMALL_LIST = new RegExp(
-  `\\b${SECTIONS}\\s*(?:are\\s*)?:\\s*(?<list>[a-z][a-z-]+(?: [a-z-]+)?(?:, [a-z][a-z-]+(?: [a-z-]+)?)*,? (?:and|or) [a-z][a-z-]+(?: [a-z-]+)?)(?=[.;]|$)`,
+  `(?:\\b${SECTIONS}\\s*(?:are\\s*)?:\\s*|\\b(?:each|one|any) of the ${SECTIONS} )(?<list>[a-z][a-z-]+(?: [a-z-]+)?(?:, [a-z][a-z-]+(?: [a-z-]+)?)*,? (?:and|or) [a-z][a-z-]+(?: [a-z-]+)?)(?=[.;]|$)`,
 );
 
 export function smallNames(text: string): SectionItem[] | undefined {
