@@ -22,7 +22,7 @@ export const STRONG = new RegExp(
     expir(?:y|es|ation) | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
     needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest
-    (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
+    (?:hand|hands|handed|handing|send)[- ]in (?:date|day) | (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
     \b(?:must|should|have to|need to) be (?:in|here|with us)\b

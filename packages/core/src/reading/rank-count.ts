@@ -19,7 +19,7 @@ export const ENTERING = new RegExp(
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs
     you(?:['’]ll| will)? need | need(?= your)
-  `}\\b|^(?:take|add)\\b`,
+  `}\\b|^(?:take|add|select)\\b`,
   'i',
 );
 /** The verb right before a number alone: "each can send three." */
@@ -36,7 +36,7 @@ const OURS = patterns`
 `;
 /** What may be done with the entries just named. */
 const MAY_BE =
-  /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
+  /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|made|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
 /** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
@@ -317,6 +317,7 @@ function isBareLimit(lead: string, tail: string): boolean {
     ANY_THINGS.test(lead) ||
     A_FORMAT.test(lead) ||
     LABELLED.test(lead);
+  if (/\blimit (?:yourself|yourselves) to $/i.test(lead)) return true;
   // "Four per plot."
   if (lead.length < 4 && /^ per [a-z]+\W*$/i.test(tail)) return true;
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;

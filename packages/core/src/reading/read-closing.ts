@@ -19,7 +19,7 @@ const OF_ENTRY =
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|next (?:edition|round|issue|year))\b
-  \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
+  \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late|not)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
 
@@ -94,6 +94,8 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
       '',
     )
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
+    // "9 May Closing / 20 May Judging": the word behind a day is that day's.
+    .replace(/(?<=^|\d) ?[-–:]? ?[A-Z][a-z]+(?: [a-z]+){0,2} \/ (?=\W*$)/, ' ')
     // "Two weeks before the opening, which is to say by 8 May".
     .replace(/^.*\b(?:which|that) is to say\b/is, '');
   const last = stamps

@@ -88,6 +88,9 @@ const CARRIED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "Make sure that your name is not stored inside the file." */
+const NOT_STORED =
+  /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)/i;
 /** "Keep the exposure data. Your name must not be there." */
 const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
@@ -141,9 +144,13 @@ function partAt(text: string, index: number): string {
 }
 
 /** @param before the sentence before it, which may say that metadata are spoken of */
+/** "Only geotagged pictures can be accepted." */
+const ONLY_TAGGED =
+  /\bonly geo-?tagged (?:images|pictures|photos|photographs|files)\b|\b(?:images|pictures|photos|photographs|files) (?:must|have to) be geo-?tagged\b/i;
+
 /** "Leave the EXIF data in, apart from GPS." */
 const ALL_BUT_PLACE =
-  /\b(?:leave|keep)\b[^.;]{0,20}\b(?:exif|metadata)\b[^.;]{0,20}\b(?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b/i;
+  /\b(?:metadata|exif)\b(?: data)? (?:must |should |may )?(?:stays?|remains?|be (?:kept|left))(?: in| there)?,? (?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b|\b(?:leave|keep)\b[^.;]{0,20}\b(?:exif|metadata)\b[^.;]{0,20}\b(?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b/i;
 
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
@@ -160,6 +167,8 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
 }
 
 function readPlace(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const tagged = ONLY_TAGGED.exec(text);
+  if (tagged) return [at(segment, 'metadata.location', 'keep', tagged)];
   const where = TELLS_WHERE.exec(text);
   if (where) return [at(segment, 'metadata.location', 'remove', where)];
   const place = PLACE.exec(text);
@@ -182,7 +191,8 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const put = PUT_IT.exec(text);
   if (put) return [at(segment, 'metadata.author', 'required', put)];
-  const there = before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null;
+  const there =
+    NOT_STORED.exec(text) ?? (before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null);
   if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
   const isBehindNotes =
     before !== undefined && (NOTES.test(before.text) || /\b(?:gps|location)\b/i.test(before.text));
@@ -237,7 +247,7 @@ const YOU_TOO =
   /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\b(?:remove|delete|strip|clear) your name (?:wherever|from) the file\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
 const LABELLED =
-  /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
+  /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^(?:iptc |exif )?(?:creator|author|by-?line)\s*[:=]\s*(?:your|the)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;
 
 function readNotes(
   segment: Segment,

@@ -22,7 +22,7 @@ const NO_SPACES = phrases`
 `;
 const SPACES = patterns`
   \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
-  \bmay contain spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
+  \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
   \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
 `;
 const ALLOWED = patterns`
@@ -33,7 +33,7 @@ const ALLOWED = patterns`
   \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
 `;
 const LENGTH = new RegExp(
-  `(?:(?:^titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `(?:(?:^titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 
