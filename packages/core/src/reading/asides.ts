@@ -104,6 +104,8 @@ const REPLACED: readonly RegExp[] = [
   /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed?|changes|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  // "A folder named Surname_Title".
+  /(?<=\b(?:folder|directory) )(?:named|called) [\w-]+/gi,
   // "Does the file have to be 16 bit? No."
   /^\W*(?:Q[.:] ?)?(?:(?:do|does|should|will|need)\b[^?]{3,60}\b(?:have to|must|need(?: to)?|necessary|required)\b[^?]{0,80}|must (?:i|we|it|they|the|my|our)\b(?! (?:put|add|write|sign|show))[^?]{3,100})\?\s*(?:A[.:] ?)?no\b(?!,? but)(?=\W|$)/gi,
   // "Roughs (JPEG, any size) by 18 January" come before the files.

@@ -18,7 +18,7 @@ export const STRONG = new RegExp(
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date
-    limit (?:of|for) (?:the )?(?:reception|sending|delivery|entry) | date limit | last call
+    limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
     needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest

@@ -34,6 +34,8 @@ export const WORDING: readonly Rule[] = [
     /\b([Ee]ach|[Ee]very|[Aa]ny|[Nn]o|[Aa]n?|[Tt]he) (?:DPI|PDI)\b(?=[,.;]| (?:must|shall|may|can|should|is|which|that|has|competition|file))/g,
     '$1 image',
   ],
+  [/\bur\b(?= [a-z])/g, 'your'],
+  [/\bb4\b/g, 'before'],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bnos?\. of\b/gi, 'number of'],
   [/\bw\/o\b/gi, 'without'],
@@ -74,7 +76,7 @@ export const WORDING: readonly Rule[] = [
   [/\bsRGB,? (?:IEC ?61966[-–]2[.-]1\b|\(IEC ?61966[-–]2[.-]1\))/gi, 'sRGB'],
   [/\bAdobe[ -]?RGB[ -]?(?:\(1998\)|1998\b)/gi, 'Adobe RGB'],
   [
-    /(?<=\bprofiles? (?:s?rgb |adobe rgb )?(?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached|incorporated)\b/gi,
+    /(?<=\bprofiles?:? (?:s?rgb |adobe rgb )?(?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached|incorporated)\b/gi,
     'embedded',
   ],
   [/\b(?:(?:is|are|will be) (?:required|obliged)|is|are) to be\b/gi, 'must be'],

@@ -268,6 +268,13 @@ function readNotes(
   // "Remove all patient details from the image and from its metadata."
   if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
     return [];
+  // "Do not write into the IPTC fields, our database does that."
+  if (
+    /\bnot (?:write|put|enter|type)\b[^.;]{0,16}\b(?:in|into) (?:the |any )?(?:iptc|metadata|exif)\b/i.test(
+      text,
+    )
+  )
+    return [];
   if (CARRIED.test(text)) return strip(true, notes);
   for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
     const part = partAt(text, each.index);

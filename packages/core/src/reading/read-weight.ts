@@ -50,7 +50,7 @@ const PACKAGE = phrases`
   all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))
   zip(?:ped|s)? | archives? | batch(?:es)?
   the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
-  everything(?! else) | in all\b | in total | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
+  everything(?! else) | in all\b | in total | total (?:no|not|max|up|at|under|below)\b | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
   (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | both together | in one go | all together
   together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)
   (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)

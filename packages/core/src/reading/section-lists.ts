@@ -66,7 +66,7 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
 
 /** "Sections: A …", "2.3 The categories are: Mammals". */
 const INTRO_OF_LINE = new RegExp(
-  `^(?:\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]?\\s+)?(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`,
+  `^(?:(?:[-+*•–·]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]?)\\s+)?(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`,
   'i',
 );
 
@@ -82,7 +82,8 @@ const isOrdinal = (item: SectionItem, { text }: Segment) =>
 /** Rows of one list have codes of one sort. */
 const sortOf = ({ item, segment }: Row) =>
   (item.code === null ? '' : /^\d+$/.test(item.code) ? '1' : 'A') +
-  (/^[-+*•–·]/.exec(segment.text)?.[0] ?? '');
+  // "• Sections: A – Colour; B – Monochrome": the mark is that of the line.
+  (INTRO_OF_LINE.test(segment.text) ? '' : (/^[-+*•–·]/.exec(segment.text)?.[0] ?? ''));
 
 /** Lines with a code or a limit, and bare names beside them, are two lists. */
 function splitBySort(run: readonly Row[]): Row[][] {
