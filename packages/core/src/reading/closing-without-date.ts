@@ -20,10 +20,10 @@ const LEAD = oneOf`
   sent | need | hand-in
 `;
 const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midnight)?\\.?,? )?';
-const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
+const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear |working )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
 const EVENT = oneOf`
   ${MONTH} | meeting | round | competition | judging | month | committee | session | match | draw | contest
-  exhibition | assessment | lecture | hearing | ceremony | concert | event | show | opening | evening | appointment
+  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(

@@ -154,6 +154,7 @@ export function readColourSpace(segment: Segment): Found[] {
             text.slice(0, m.index),
           ) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
+          !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
             text.slice(0, m.index),

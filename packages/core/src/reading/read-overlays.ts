@@ -110,12 +110,14 @@ function readMark(segment: Segment): Found[] {
   const weak = isOnPicture ? [...text.matchAll(WORD)] : [];
   const [off] = OFF_PICTURE.test(text) ? [...strong, ...text.matchAll(WORD)] : [];
   if (off) return [at(segment, 'watermark', 'forbidden', off)];
-  const [denied] = [...text.matchAll(WORD_DENIED)].filter(m => !isOfFile(text, m.index));
+  const [denied] = [...text.matchAll(WORD_DENIED)].filter(
+    m => !isOfFile(text, m.index) && !IN_A_PART.test(text.slice(m.index)),
+  );
   if (denied) return [at(segment, 'watermark', 'forbidden', denied)];
   for (const match of [...strong, ...weak]) {
     // "The name in the file name and nothing on the picture".
     if (!/^nothing/i.test(match[0]) && isOfFile(text, match.index)) continue;
-    if (IN_THE_SCENE.test(text.slice(0, match.index))) continue;
+    if (IN_THE_SCENE.test(text.slice(0, match.index)) || IN_A_PART.test(text.slice(match.index))) continue;
     const verdict = verdictOn(text, match.index, match[0]);
     if (verdict)
       return [
@@ -135,6 +137,10 @@ function readMark(segment: Segment): Found[] {
 /** "Sponsors' logos" belong to what is photographed, "an illegible signature" is a file of its own. */
 const IN_THE_SCENE =
   /\b(?:sponsors?['’]?s?|advertising) $|\b(?:illegible|unclear|blurred|missing)\b[^.;,]{0,30}$/i;
+
+/** "No text in the lower 200 pixels" forbids none elsewhere. */
+const IN_A_PART =
+  /^[\w ]{3,20} (?:in|within) the (?:lower|upper|bottom|top|outer|left|right|outermost)\b[^.;]{0,12}\d/i;
 
 /** "Nothing about you should be visible in the picture". */
 const NOTHING_OF_YOU =

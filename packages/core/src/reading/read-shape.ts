@@ -23,7 +23,7 @@ const SQUARE = new RegExp(
     square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
-    squares only | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
+    squares only | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
   `}`,
   'i',
 );

@@ -45,6 +45,7 @@ const EXAMPLE_OF =
 const REFUSED_ABOVE = new RegExp(
   `${oneOf`
     (?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b
+    (?:do not|don['’]t) mind if (?:it is|it['’]s|they are) (?:less|smaller)
     (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
     larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
     \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
@@ -61,7 +62,7 @@ const REFUSED_ABOVE = new RegExp(
 
 /** Without one of these nothing is refused; looked for first, since the pattern begins at every file and picture. */
 const MAY_REFUSE =
-  /exceed|larg|big|wid|high|over|above|beyond|upscal|limit|max|most|size|fit|great|more|long/i;
+  /exceed|mind|larg|big|wid|high|over|above|beyond|upscal|limit|max|most|size|fit|great|more|long/i;
 const isRefusedAbove = (text: string) => MAY_REFUSE.test(text) && REFUSED_ABOVE.test(text);
 
 /** "Dimensions (h × w) 60 × 140 px". */

@@ -38,6 +38,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       : undefined) ??
     byHeads(
       segments,
+      segments.map(segment => itemHead(segment, false, false, true)),
+    ) ??
+    byHeads(
+      segments,
       segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
     )
   );
@@ -140,10 +144,18 @@ function sentenceHead(segment: Segment, next: Segment | undefined): string | und
  * @param hasFormat what holds for all of them gives the format: "Both as JPEG"
  * @param isByPurpose names it by what it is for, where two items show the same: "a photograph of your work for the guide"
  */
-function itemHead({ text }: Segment, isByPurpose = false, hasFormat = false): string | undefined {
+function itemHead(
+  { text: written }: Segment,
+  isByPurpose = false,
+  hasFormat = false,
+  isBare = false,
+): string | undefined {
+  // "Upload with the form: (a) a portrait …; (b) …".
+  const text = written.replace(/^[^:()]{3,50}:\s+(?=\(?a\) )/i, '');
   if (!ITEM_MARK.test(text) || (!A_FORMAT.test(text) && !hasFormat)) return undefined;
   if (!A_MEASURE.test(text) && !A_QUALITY.test(text)) return undefined;
   const head =
+    (isBare ? BARE_HEAD.exec(text.replace(ITEM_MARK, ''))?.groups?.['kind'] : undefined) ??
     /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bwith\b))/i.exec(
       text.replace(ITEM_MARK, ''),
     )?.groups?.['kind'];
@@ -154,6 +166,10 @@ function itemHead({ text }: Segment, isByPurpose = false, hasFormat = false): st
   if (isByPurpose && !purpose) return undefined;
   return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
 }
+
+/** "(a) portrait photo for the badge, JPG": a kind without an article. */
+const BARE_HEAD =
+  /^(?<kind>(?!(?:jpe?g|tiff?|png|all|each|every|both|max|min|up|no|not|at|in|by|file|files|image|images)\b)[a-z][a-z ’'-]{3,40}?)(?=,| \(| (?:of|for) (?:the|your)\b)/i;
 
 /** "(1) The photograph must be in colour. Image file should be JPG. …": a paragraph about one kind of file. */
 function subjectHead({ text }: Segment, line: string): string | undefined {
