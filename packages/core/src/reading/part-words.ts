@@ -90,7 +90,7 @@ const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  \byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */

@@ -36,6 +36,11 @@ export const WORDING: readonly Rule[] = [
   ],
   [/\bur\b(?= [a-z])/g, 'your'],
   [/\bb4\b/g, 'before'],
+  // "Same as last month: longest edge 1400 pixels".
+  [
+    /^(?:the )?same (?:rules )?as (?:last (?:time|month|year|season|round)|before|always|usual)\s*[:–-]\s*/gim,
+    '',
+  ],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bnos?\. of\b/gi, 'number of'],
   [/\bw\/o\b/gi, 'without'],

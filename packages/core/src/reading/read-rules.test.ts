@@ -124,7 +124,6 @@ const KNOWN_DIFFERENCES = new Map([
   ['guild', 1],
   ['gwyn-text-message', 1],
   ['hadley-art-fair', 1],
-  ['hallin-email-chatty', 2],
   ['harbour-and-hill-trust', 1],
   ['hard-water', 1],
   ['harvest-selfie', 1],

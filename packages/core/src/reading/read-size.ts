@@ -17,7 +17,7 @@ const NOT_OURS = new RegExp(
     reproduc\w* | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
     created automatically | each half | we (?:scale|resize|reduce|shrink) (?:everything|all|your|the|each|every|them|it|what)\b
-    (?:organisers?|society|sponsors?|we) (?:may|might|can) (?:show|publish|display|use|reproduce)\b last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
+    (?:organisers?|society|sponsors?) (?:may|might|can) (?:show|publish|display|use|reproduce)\b | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
