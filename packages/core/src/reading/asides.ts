@@ -57,6 +57,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:(?:\d{1,2}|[a-z])[.)] )?(?:the )?(?:accepted|selected|awarded|winning|chosen|best) (?:\w+ )?(?:works?|images?|pictures?|entries)\b[^.;]*\b(?:may|will|can|are) (?:also )?(?:be )?(?:printed|reproduced|published|included|shown)\b[^.;]*\bcatalogue\b/i,
   // "If you would rather send a JPEG, don't."
   /\bif you(?: would|['’]d) (?:rather|prefer)[^.;,]{3,60}, (?:please )?(?:do not|don['’]t)\W*$/i,
+  // "A picture of 2 MB has about 3000 x 2000 pixels."
+  /^\W*an? (?:picture|file|image|photo|jpe?g) of \d[^.;]* (?:has|gives|is|contains) (?:about|around|roughly|some) \d[^.;]*\W*$/i,
   // "Line drawings: 1200 dpi."
   /^\W*(?:line (?:drawings?|art|work)|drawings|combinations?|graphs?|charts?|diagrams?)(?:\s*:|\b[^.;:]{0,20}\b(?:must|should|need)\b)[^.;]*\d ?(?:dpi|ppi)\W*$/i,
   // "41 of 100 refused images were in CMYK."

@@ -19,7 +19,7 @@ export const STRONG = new RegExp(
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
-    expir(?:y|es|ation) | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
+    expir(?:y|es|ation) | locked | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
     needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest
     (?:hand|hands|handed|handing|send)[- ]in (?:date|day) | (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
@@ -39,7 +39,7 @@ export const NOT_DEADLINE = phrases`
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
-  hear from us | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
+  hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered

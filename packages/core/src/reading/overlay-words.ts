@@ -6,7 +6,7 @@ const PICTURE =
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
-  bordered | borders? | key ?lines? | hair ?lines? | framelines? | edgings? | margins? | passe-?partouts?
+  bordered | (?<!\b(?:at|near|towards|to|along) the )borders?(?! (?:of (?:the|our) (?:county|country|parish|town|park|region|state)|between|country|town|region)\b) | key ?lines? | hair ?lines? | framelines? | edgings? | margins? | passe-?partouts?
   (?:narrow|thin|fine|coloured|white|black) edges? | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
   surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?

@@ -136,6 +136,15 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /\b(?:borders?|frames?|key ?lines?|signatures?|captions?)\b[^.;]*\b(?:have|add|use) $/i.test(lead),
   // "20 EUR for up to four images".
   lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
+  // "Two pictures of the same subject may not …", "ten good pictures are better than twenty".
+  (_, { to }, text) =>
+    /^ (?:(?:of|with|showing) the same\b[^.;]*\b(?:not|never|cannot)\b|(?:is|are) better than\b)/i.test(
+      text.slice(to),
+    ),
+  (_, { things }) =>
+    /^(?:awards?|prizes?|medals?|tickets?|votes?|points?|certificates?|seats?|places)$/i.test(things),
+  // "We will print one image from each entrant."
+  lead => /\bwe will (?:print|show|publish|hang|exhibit) (?:only |at least )?$/i.test(lead),
   // "One file per month" of a calendar.
   (_, { value, things, to }, text) =>
     value === 1 &&

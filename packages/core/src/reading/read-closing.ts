@@ -23,8 +23,18 @@ const TOO_LATE = patterns`
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
 
+/** "Digital entries: 15 March 2027". */
+const OF_ENTRIES =
+  /(?:^|[.;]\s*)\W*(?:(?:digital|online|projected|pdi) )?(?:entries|entry|files|images|submissions?)\s*[:=–-]\s*(?:\w+day,? )?$/i;
+
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
+
+/** "Entry closes on 15 March, prints must arrive by 22 March". */
+const ALSO_PRINTS = /^[\s,;]*(?:and |but |while )?(?:the )?prints?\b(?! files?)/i;
+
+const OF_EVENING =
+  /\([^()]*\b(?:evening|meeting|match|judging|jury|show)(?: is)?(?: on)?:? (?:the )?(?:\w+day,? )?$/i;
 
 const isOfFiles = (text: string) => A_FORMAT.test(text) || A_MEASURE.test(text);
 
@@ -100,7 +110,8 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     .replace(/^.*\b(?:which|that) is to say\b/is, '');
   const last = stamps
     .slice(0, i)
-    .filter(s => s.value !== null)
+    // What a bracket holds parts nothing.
+    .filter(s => s.value !== null && !/^[^()]*\)/.test(text.slice(s.end, start)))
     .at(-1);
   return before.slice(Math.max(0, before.length - (start - (last?.end ?? 0))));
 }
@@ -109,10 +120,15 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
 const OF_BOOKING =
   /\b(?:bookings?|registration for (?:the|our|an?) (?:workshop|dinner|supper|talk|trip|tour|excursion|visit|bus))\b[^.;]{0,60}\bclos(?:e|es|ing)\b[^.;]*$/i;
 
+/** "Payment deadline: 1 April", "nominations for the committee", "closing ceremony". */
+const OF_OTHER_BUSINESS =
+  /\b(?:payment|membership|booking|hotel|nomination)s? (?:deadline|closing date)\b[^.;]{0,24}$|\b(?:nominations? (?:for|close)|applications? for (?:membership|the (?:committee|post|job|course))|membership applications?|reply to the invitation|birthdays?|closing (?:ceremony|party|event|dinner))\b[^.;]{0,60}$/i;
+
 /** Whether a day is that of the bookings, said before it or right behind it. */
 function isOfBooking(text: string, { end }: Stamp): boolean {
   const behind = /^[^.;]{0,30}/.exec(text.slice(end))?.[0] ?? '';
-  return OF_BOOKING.test(text.slice(Math.max(0, end - 120), end) + behind);
+  const before = text.slice(Math.max(0, end - 120), end);
+  return OF_BOOKING.test(before + behind) || OF_OTHER_BUSINESS.test(before);
 }
 
 /** How a day stands in a span, or behind "after". */
@@ -171,7 +187,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       since !== undefined &&
       SPANS.test(text.slice(since.end, stamp.start)) &&
       OF_ENTRY.test(text) &&
-      !NOT_DEADLINE.test(text.replace(/\bopening (?:date|times?)\b/gi, ''));
+      !NOT_DEADLINE.test(text.slice(0, stamp.end).replace(/\bopening (?:date|times?)\b/gi, ''));
     const isTooLate =
       /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?(?: the)?(?: \w+day)?,?\s*$/i.test(
         text.slice(0, stamp.start),
@@ -197,6 +213,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       ) ||
       STRONG.test(label) ||
       /^(?:Q[.:] ?)?when\b/i.test(text) ||
+      OF_ENTRIES.test(clause) ||
       /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay ||
       // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.
@@ -209,6 +226,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     // "20 March 2027 for payments".
     const isOfMoney = /^ for (?:the )?(?:payments?|fees?|judging)\b/i.test(text.slice(stamp.end));
     if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp) || isOfMoney) continue;
+    // "The hand-in for November (evening 21 November 2027) is 7 November 2027."
+    if (OF_EVENING.test(text.slice(0, stamp.start))) continue;
     const isAlone =
       /:\s*(?:by|before|until|till|not later than)\s*(?:\w+day,? )?$/i.test(clause) ||
       (text.length < 60 &&
@@ -224,7 +243,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
     const value = stamp.value && time ? `${stamp.value}T${time.clock}${zone}` : stamp.value;
     found.push({
-      field: isStrong && !OF_PRINTS.test(text) ? 'closes' : 'closes?',
+      field: isStrong && !OF_PRINTS.test(text) && !(i > 0 && ALSO_PRINTS.test(clause)) ? 'closes' : 'closes?',
       value,
       start: segment.start + Math.min(stamp.start, time?.start ?? stamp.start),
       end: segment.start + Math.max(stamp.end, time?.end ?? stamp.end),

@@ -65,10 +65,13 @@ export function readFormats(whole: Segment): Found[] {
   const segment = answered(whole);
   const { text } = segment;
   const isOther = elsewhereIn(text);
+  // "Convert your TIFFs to JPEG before sending".
+  const turned = /\bconvert\w*\b[^.;]*?\b(?:in)?to (?:an? )?(?=jpe?g|png|tiff?)/i.exec(text);
+  const from = turned ? turned.index + turned[0].length : 0;
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
   for (const [format, words] of [...FORMATS, ...DOTTED])
     for (const match of text.matchAll(words)) {
-      if (isDenied(text, match.index) || isOther(match.index)) continue;
+      if (match.index < from || isDenied(text, match.index) || isOther(match.index)) continue;
       hits.push({ format, at: match.index, end: match.index + match[0].length });
     }
   if (!hits.length) return [];
@@ -98,9 +101,10 @@ function isDenied(text: string, at: number): boolean {
   const before = text.slice(Math.max(0, at - 60), at);
   return (
     !NOT_OTHERS.test(before) &&
+    !/\bprogressive $/i.test(before) &&
     (DENIED.test(before) ||
-      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
-        text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.\w+)?/, ''),
+      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+        text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
       ))
   );
 }

@@ -19,6 +19,7 @@ const OF_ALL: readonly string[] = [
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
   `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,
   `^[^.;:]{0,24}\\b(?:sections|classes|categories),? all (?:of them |in )?${MONO}\\b`,
+  `^this (?:round|month|evening|competition|time)(?:['’]s \\w+)? is (?:all |in )?${MONO}\\b(?=[,.;]|$| only)`,
   // "Monochrome only", "only monochrome photographs will be shown"
   `\\b${MONO}(?: ${THINGS})?[ -](?:only|exclusively)\\b`,
   `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,

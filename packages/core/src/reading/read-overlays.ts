@@ -203,7 +203,7 @@ const DENIED_LIST =
 
 /** "Neither required nor forbidden." */
 const LEFT_OPEN =
-  /\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
+  /\bnothing against\b|\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
 const CONDITION =
   /(?<=\b(?:allowed|permitted|accepted|acceptable|fine|welcome)),? (?:provided|so long as|as long as|if|on condition)\b.*$/is;

@@ -43,7 +43,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:untagged|without (?:an? )?(?:embedded )?(?:colou?r )?profile)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|cannot)\b/i,
+      /\b(?:untagged|without (?:an? )?(?:embedded )?(?:colou?r )?profile)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|sent back|turned away|deleted|cannot)\b/i,
     value: () => true,
   },
   {
@@ -51,6 +51,11 @@ const SIMPLE: readonly Simple[] = [
     words: /\bwithout (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?\b/i,
     value: () => false,
     unless: /\b(?:refused|rejected|not (?:be )?accepted|returned|cannot|will|are|is)\b/i,
+  },
+  {
+    field: 'bitDepth',
+    words: /\b(?:reduced?|converted?|changed?|brought down) (?:\w+ )?to (8|16)[- ]?bits?\b/i,
+    value: m => Number(m[1]),
   },
   { field: 'bitDepth', words: /\b48[- ]?bits?\b/i, value: () => 16 },
   { field: 'bitDepth', words: /\b24[- ]?bits?\b/i, value: () => 8, unless: /\bper channel\b.*24/i },

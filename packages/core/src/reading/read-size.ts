@@ -13,9 +13,11 @@ import { oneOf, patterns } from './word-lists.ts';
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS = new RegExp(
   `\\b${oneOf`
-    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b)
+    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b)
     reproduc\w* | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
+    (?:the|our) (?:tv|telly|screen|monitor) (?:in|at|on) the \w+ (?:is|has|measures)
+    (?:beamer|projector|screen|monitor|display)['’]s (?:native )?resolution | (?:they|it|pictures|images) (?:will )?appears? (?:with|at|in) (?=\d)
     created automatically | each half | we (?:scale|resize|reduce|shrink) (?:everything|all|your|the|each|every|them|it|what)\b
     (?:organisers?|society|sponsors?) (?:may|might|can) (?:show|publish|display|use|reproduce)\b | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
@@ -47,7 +49,7 @@ const REFUSED_ABOVE = new RegExp(
     (?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b
     (?:do not|don['’]t) mind if (?:it is|it['’]s|they are) (?:less|smaller)
     (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
-    larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
+    (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b | larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
     \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
     \b(?:is|are) the (?:largest|greatest|biggest)\b
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
@@ -72,6 +74,7 @@ const TAKEN_UP = patterns`
   \b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b
   \b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b
   \bnothing (?:larger|bigger)\b(?! than) | \bmay be smaller,? but not (?:larger|bigger)\b
+  \b(?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b
   \bgo (?:beyond|over|above) (?:that|this|it|these)\b
   \blargest (?:size|picture|image) (?:that )?(?:our|the) (?:projector|screen|monitor)
 `;

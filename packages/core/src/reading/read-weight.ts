@@ -30,7 +30,7 @@ const NOT_OURS = phrases`
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
-  memory card | free space | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
+  memory card | free space | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
   no longer (?:accept\w*|in force|valid|used|appl\w+)
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
