@@ -20,7 +20,7 @@ const ABOUT_OTHERS: readonly RegExp[] = [
     'i',
   ),
   // "JPEG is a lossy format", "TIFF files are too large for e-mail."
-  /\b(?:jpe?g|tiff?|png|s?rgb|profile)s?(?: files?)? (?:is|are) (?:an? |the )?(?:too|very|\w+ (?:format|file type|standard|space)|colou?r space|format|standard)\b/i,
+  /\b(?:jpe?g|tiff?|png|s?rgb|profile)s?(?: files?)? (?:is|are) (?:an? |the )?(?:too|very|\w+ (?:format|file type|standard|space)|colou?r space|format|standard)\b(?! (?:to use|(?:that )?we (?:use|need|want|ask|accept|take)|of choice|required|wanted))/i,
   /\b(?:jpe?g|tiff?|png)s?(?: files?)? (?:lose|loses|compress(?:es)?|throws? away|stores?|keeps?)\b/i,
   /^\W*what (?:is|are|does)\b[^?]{2,40}\?\s*(?:it|they|that|this)\b/i,
 ];

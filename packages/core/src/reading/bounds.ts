@@ -71,6 +71,10 @@ export function boundOf(before: string, rest: string): Bound {
   const said = after.slice(0, FARTHEST).replace(ALTERNATIVE_AFTER, '');
   if (SUBJECT_OVER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'max';
   if (SUBJECT_UNDER.test(subject) && VERB_AFTER.test(said) && !WANTED_AFTER.test(said)) return 'min';
+  // "If the long side has fewer than 1600 px, the picture will not be printed."
+  const condition = IF_THAT.exec(subject);
+  if (condition && NOT_TAKEN.test(after.slice(0, FARTHEST)))
+    return condition.groups?.['more'] ? 'max' : 'min';
   // "May not be smaller than 480 x 640 pixels or larger than 960 x 1280": the denial holds for both.
   const second = SECOND_DENIED.exec(before);
   if (second && ALTERNATIVE.test(near)) return second.groups?.['more'] ? 'max' : 'min';
@@ -103,6 +107,13 @@ const REFUSED_AFTER = new RegExp(
   'i',
 );
 
+const IF_THAT = new RegExp(
+  `\\b(?:if|when|where) (?:the|its|your|a|any) [^.;\\d]{3,24}(?:has|have|is|are|measures?) (?:(?<more>${MORE})|${LESS})(?: than)? $`,
+  'i',
+);
+const NOT_TAKEN =
+  /^\s*(?:px|pixels?)?,[^.;]{0,40}\b(?:not be|cannot be|is|are|be) (?:\w+ )?(?:refused|rejected|returned|printed|shown|used|accepted|sent back|judged|deleted)\b/i;
+
 const SECOND_DENIED = new RegExp(
   `\\b${NOT}\\b(?: [\\w'’-]+){0,4}? (?:${MORE}|${LESS}) than\\b[^.;:]{0,40}\\b(?:or|nor) (?:(?<more>${MORE})|${LESS}) than $`,
   'i',
@@ -130,7 +141,7 @@ const SUBJECT_OVER = new RegExp(`(?:${NAMED}|^)${WHICH}${MORE}(?: than)?(?: the)
 const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
 const VERB_AFTER =
-  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|bounces?|fails?|times? out|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
+  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|bounces?|fails?|times? out|makes?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
   /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 

@@ -270,6 +270,9 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
     )
   )
     return true;
+  // "You each get three entries", "the limit remains at three", "be content with three".
+  if (/\b(?:you (?:each|all) (?:get|have)|limit (?:remains|stays) at|content with) $/i.test(lead))
+    return true;
   // "Per photographer three photos."
   if (new RegExp(`^\\W*(?:per|(?:for|from) (?:each|every)) ${PERSON}[:,]? $`, 'i').test(lead)) return true;
   // "For this we need one baby photograph and one recent photograph."

@@ -158,6 +158,13 @@ function isPackage(text: string, from: number, to: number): boolean {
     .replace(/^.*\b(?:jpe?g|tiff?|png)s?\s*\((?=[^()]*$)/is, '');
   // "Zipped, in a single file of 45 MB or less".
   if (/\b(?:zip(?:ped)?|compressed)\b[^.;]{0,12}\b(?:a|one) single file\b/i.test(before)) return true;
+  // "The e-mail with the pictures must not be larger".
+  if (
+    /\b(?:e-?mail|mail|message|zip|folder|archive) (?:with|of|containing) (?:the |all |your )*(?:pictures|images|photos|files)\b/i.test(
+      before,
+    )
+  )
+    return true;
   // "25 MB in total, no single file over 5 MB".
   const part = before.slice(before.search(/[,;:(][^,;:(]*$/) + 1);
   if (OF_ONE_FILE.test(part)) return false;

@@ -31,6 +31,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
       .replace(INTRO_OF_LINE, '')
       // "You can enter: Class 1 Colour prints;"
       .replace(LEAD_TO_CLASS, '')
+      // "Open section: 4 images."
+      .replace(/(?<=^[A-Z][A-Za-z ]{2,24}) (?:section|class|category)(?=: \d)/, '')
       // The longest name of a column leaves one space to its limit.
       .replace(isInColumn ? /(?<=[a-z]) (?=\d{1,2}$)/ : /$^/, '  ');
     const item = text.length <= 110 && !OF_FILES.test(text) ? sectionItem(text) : undefined;
