@@ -9,7 +9,7 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
     'document',
     phrases`
       id (?:card|document) | (?:hand-?written )?declaration | identity card | driving licen[cs]e
-      (?:identity )?document scan | certificate | passport page | proof of (?:address|identity)
+      (?:cop(?:y|ies)|scans?) of (?:your |the )?(?:passport|identity card|id) | (?:identity )?document scan | certificate | passport page | proof of (?:address|identity)
     `,
   ],
   [

@@ -157,7 +157,7 @@ function inOrder(described: readonly PartSaid[], text: string): readonly PartSai
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
 function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
   return (
-    /[A-Za-z]{3,}[_-]$/.test(text.slice(0, described[0]?.at)) ||
+    /[A-Za-z]{3,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) ||
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
     described.slice(1).some((d, i) => /^[_-][A-Za-z]{3,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
   );

@@ -108,7 +108,15 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
   const grouped = groups.flatMap(g => g.segments);
   const isGrouped = ({ start }: Found) =>
     grouped.some(s => start >= s.start && start < s.start + s.text.length);
-  const own = total.filter(isGrouped);
+  // "Five pictures of your work" beside "one portrait": what shows the person is no entry.
+  const ofPerson = groups
+    .filter(g => /^(?:portrait|signature|document|thumbnail)$/.test(g.label ?? ''))
+    .flatMap(g => g.segments);
+  const isOfPerson = ({ value, start }: Found) =>
+    value === 1 && ofPerson.some(s => start >= s.start && start < s.start + s.text.length);
+  const counted = total.filter(isGrouped);
+  const works = counted.filter(f => !isOfPerson(f));
+  const own = works.length ? works : counted;
   // "Project image: one image … Additional images: up to five" gives a number to each.
   if (groups.some(g => /\b(?:additional|further|extra)\b/.test(g.label ?? '')) && own.length > 1) return [];
   // "One portrait and one action picture" counts the kinds.

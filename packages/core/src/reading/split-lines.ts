@@ -20,6 +20,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     ) ??
     byHeads(
       segments,
+      segments.map(segment => useHead(segment)),
+    ) ??
+    byHeads(
+      segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
     byHeads(
@@ -64,7 +68,10 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const counted =
     /^(?:[A-Z][a-z]+ )?(?:[Pp]hotograph|[Pp]hoto|[Pp]icture|[Ii]mage|[Ff]ile|[Vv]ersion) (?:\d|[A-D]) \((?<use>[a-z][a-z -]{2,24})\):\s/i.exec(
       own,
-    )?.groups?.['use'];
+    )?.groups?.['use'] ??
+    /^(?:Stage|Step|Part|Version|File) (?:\d|[A-D]) ?[-–:] (?<use>[a-z][a-z ]{2,20}):\s/i.exec(own)?.groups?.[
+      'use'
+    ];
   if (counted !== undefined && A_FORMAT.test(own)) return counted.toLowerCase();
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
@@ -166,6 +173,19 @@ function itemHead(
   if (isByPurpose && !purpose) return undefined;
   return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
 }
+
+/** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
+function useHead({ text }: Segment): string | undefined {
+  const own = text.replace(ITEM_MARK, '');
+  const use = USE.exec(own)?.groups?.['use'] ?? FOR_USE.exec(own)?.groups?.['use'];
+  return use && !OF_ONE_SHAPE.test(use) && (A_MEASURE.test(own) || A_QUALITY.test(own))
+    ? use.toLowerCase()
+    : undefined;
+}
+
+const FOR_USE = /^for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?)(?: \([^()]*\))?:\s+\S/i;
+const USE =
+  /^(?:for )?(?:the |our )?(?<use>web ?site|web|programme|catalogue|prints?|printing|screen|press|social media|projection|book|poster|newsletter|flyer|banner)\s*(?::|\s[–-])\s+\S/i;
 
 /** "(a) portrait photo for the badge, JPG": a kind without an article. */
 const BARE_HEAD =

@@ -136,12 +136,34 @@ function splitNamed(segment: Segment): Segment[] {
   return pieces.length > 1 ? [lead, ...pieces] : [segment];
 }
 
+/** "A photograph (JPG, 200 × 230 px) and a signature (JPG, 140 × 60 px)": each with what its bracket says. */
+function splitBracketed(segment: Segment): Segment[] {
+  const named = [...segment.text.matchAll(/\b(?<name>[a-z-]+(?: [a-z-]+)?) \([^()]*\d[^()]*\)/gi)].flatMap(
+    m => {
+      const kind = labelOf(m.groups?.['name'] ?? '');
+      return kind && MEASURED.test(m[0]) && A_MEASURE.test(m[0]) ? [{ kind, from: m.index }] : [];
+    },
+  );
+  const [first] = named;
+  if (!first || named.length < 2 || new Set(named.map(n => n.kind)).size < named.length) return [segment];
+  const lead = { ...segment, text: segment.text.slice(0, first.from) };
+  const pieces = named.map(({ kind, from }, i): Piece => ({
+    ...segment,
+    text: segment.text.slice(from, named[i + 1]?.from),
+    start: segment.start + from,
+    kind,
+  }));
+  return [...(lead.text.trim() ? [lead] : []), ...pieces];
+}
+
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */
 export function splitWithin(segment: Segment): Segment[] {
   const sized = splitSizes(segment);
   if (sized.length > 1) return sized;
   const named = splitNamed(segment);
   if (named.length > 1) return named;
+  const bracketed = splitBracketed(segment);
+  if (bracketed.length > 1) return bracketed;
   const starts = [...segment.text.matchAll(PIECE)].map(
     m => m.index + (m[0].length - m[0].trimStart().length),
   );
