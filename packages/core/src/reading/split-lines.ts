@@ -46,6 +46,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     ) ??
     byHeads(
       segments,
+      segments.map(segment => namedHead(segment.text)),
+    ) ??
+    byHeads(
+      segments,
       segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
     )
   );
@@ -177,15 +181,15 @@ function itemHead(
 /** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
 function useHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
-  const use = USE.exec(own)?.groups?.['use'] ?? FOR_USE.exec(own)?.groups?.['use'];
-  return use && !OF_ONE_SHAPE.test(use) && (A_MEASURE.test(own) || A_QUALITY.test(own))
-    ? use.toLowerCase()
-    : undefined;
+  const purpose = FOR_USE.exec(own)?.groups?.['use'];
+  const use =
+    USE.exec(own)?.groups?.['use'] ?? (purpose && !OF_ONE_SHAPE.test(purpose) ? purpose : undefined);
+  return use && (A_MEASURE.test(own) || A_QUALITY.test(own)) ? use.toLowerCase() : undefined;
 }
 
 const FOR_USE = /^for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?)(?: \([^()]*\))?:\s+\S/i;
 const USE =
-  /^(?:for )?(?:the |our )?(?<use>web ?site|web|programme|catalogue|prints?|printing|screen|press|social media|projection|book|poster|newsletter|flyer|banner)\s*(?::|\s[–-])\s+\S/i;
+  /^(?:for )?(?:the |our )?(?<use>web ?site|web|programme|catalogue|prints?|printing|screen|press|social media|projection|book|poster|newsletter|flyer|banner|(?:round|stage|phase) \d files?|(?:finalists?|winners?|jury)['’]? files?)\s*(?::|\s[–-])\s+\S/i;
 
 /** "(a) portrait photo for the badge, JPG": a kind without an article. */
 const BARE_HEAD =

@@ -140,8 +140,12 @@ function splitNamed(segment: Segment): Segment[] {
 function splitBracketed(segment: Segment): Segment[] {
   const named = [...segment.text.matchAll(/\b(?<name>[a-z-]+(?: [a-z-]+)?) \([^()]*\d[^()]*\)/gi)].flatMap(
     m => {
-      const kind = labelOf(m.groups?.['name'] ?? '');
-      return kind && MEASURED.test(m[0]) && A_MEASURE.test(m[0]) ? [{ kind, from: m.index }] : [];
+      const name = m.groups?.['name'] ?? '';
+      // "TIFF (300 ppi) for the archive plus JPEG (1500 px) for the catalogue".
+      const use = /^ for (?:the |our )?(?<use>[a-z]+)/i.exec(segment.text.slice(m.index + m[0].length))
+        ?.groups?.['use'];
+      const kind = labelOf(name) ?? (A_FORMAT.test(name) ? use?.toLowerCase() : undefined);
+      return kind && MEASURED.test(m[0]) ? [{ kind, from: m.index }] : [];
     },
   );
   const [first] = named;
