@@ -17,9 +17,14 @@ export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   fourteen: 14,
   fifteen: 15,
   sixteen: 16,
+  seventeen: 17,
   eighteen: 18,
+  nineteen: 19,
   twenty: 20,
   thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
   single: 1,
 };
 

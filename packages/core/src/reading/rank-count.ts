@@ -24,7 +24,7 @@ export const ENTERING = new RegExp(
 );
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
-  /\b(?:(?:send|submit|enter|upload|bring|offer|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in)? $/i;
+  /\b(?:(?:send|submit|enter|upload|bring|offer|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in| along)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS = patterns`

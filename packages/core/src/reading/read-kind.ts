@@ -115,7 +115,7 @@ const LOOKS_WRONG = patterns`
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^(?: mode)? will not do\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
-  ^[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
+  ^(?! or (?:it|they|else)\b)[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
 
 /** "sRGB is accepted as well": the space asked for is another one. */
@@ -163,7 +163,7 @@ export function readColourSpace(segment: Segment): Found[] {
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
             text.slice(0, m.index),
           ) &&
-          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?|needs?) (?:the |any )?$/i.test(
+          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
             text.slice(0, m.index),
           ) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(

@@ -29,6 +29,7 @@ const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 const STAYS = patterns`
+  \b(?:resist|refrain|abstain|avoid)\b[^.;]{0,30}\b(?:delet|remov|strip|clear|wip)(?:e|ing|ping)\b
   \b(?:left|leave) (?:the |your )?(?:exif|metadata|camera)(?: data)? in\b
   \bshould (?:i|we) (?:delete|remove|strip)\b[^?]*\?\s*(?:A[.:] ?)?(?:please )?(?:do not|no\b|never)
   \b(?:strip|remove|delete|change|alter|clear) nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
@@ -71,7 +72,7 @@ const MISSED = patterns`
   \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b
   \b(?:removes?|strips?|deletes?|loses?|drops?) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?)\b
   \b(?:not|never|avoid)\b[^.;]*\b(?:since|because|as|for) (?:it|that|this|they) (?:removes?|strips?|deletes?|loses?)\b
-  \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|not (?:be )?(?:accepted|used))\b
+  \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|disqualified|excluded|returned|sent back|not (?:be )?(?:accepted|used))\b
   \bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b
 `;
 /** "Files with the author's name in the metadata cannot be accepted." */
@@ -88,6 +89,12 @@ const CARRIED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+/** "Neither the picture nor its metadata may show your name." */
+export const NEITHER_SHOWS =
+  /\bneither (?:the |your )?(?:(?:image|picture|photo(?:graph)?|file)s? nor (?:its|the|their) (?:metadata|exif|iptc)|(?:metadata|exif|iptc) nor (?:the |your )?(?:image|picture|photo(?:graph)?)s?)\b[^.;]{0,40}\b(?:names?|author|identity|who you are)\b/i;
+/** "Neither the metadata nor the file name may contain the author's name." */
+const NEITHER_NAME =
+  /\bneither (?:the |your )?(?:metadata|exif|iptc)(?: data)? nor (?:the |your )?file ?-?names?\b[^.;]{0,40}\b(?:names?|author|identity)\b/i;
 /** "Make sure that your name is not stored inside the file." */
 const NOT_STORED =
   /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)/i;
@@ -96,10 +103,10 @@ const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
 /** "Make sure the file does not reveal where it was taken." */
 const TELLS_WHERE =
-  /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b/i;
+  /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b|\bfiles? (?:holds?|contains?|has|have|carr(?:y|ies)) no (?:gps|location|position)\b/i;
 /** "Keep your name out of the picture but put it into the IPTC fields." */
 const PUT_IT =
-  /\byour name\b[^.;]*\bput it\b[^.;]{0,24}\b(?:in|into|in to) (?:the |its )?(?:iptc|metadata|exif|copyright|author|creator)\b/i;
+  /\b(?:add|enter|put) your name as (?:the )?(?:creator|author)\b|\bcopyright (?:information|notice|details) must be (?:embedded|included|stored|entered) in (?:the|each|every) (?:file|image|picture|metadata)\b|\byour name\b[^.;]*\bput it\b[^.;]{0,24}\b(?:in|into|in to) (?:the |its )?(?:iptc|metadata|exif|copyright|author|creator)\b/i;
 /** "Nothing about you should be visible in the file's properties." */
 const OF_YOU_IN_FILE =
   /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]*\b(?:file['’]s properties|metadata|exif|iptc)\b|\bnothing in the (?:metadata|exif|iptc|file)\b[^.;]{0,10}\b(?:name|identify|tell|reveal|show)s?\b[^.;]{0,16}\b(?:you|author|photographer|artist|maker)\b/i;
@@ -110,7 +117,7 @@ const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bno raw\b
 const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
   ,\s+(?:and )?(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
-  ,? and (?=(?:keep|put|leave|fill|enter) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
+  ,? and (?=(?:keep|put|leave|fill|enter|add) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   ,? and (?=(?:see|make sure|take care|check) that (?:the )?(?:author|creator|copyright|gps|location)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)
   \s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)
@@ -189,6 +196,8 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
 }
 
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
+  const neither = NEITHER_SHOWS.exec(text) ?? NEITHER_NAME.exec(text);
+  if (neither) return [at(segment, 'metadata.author', 'forbidden', neither)];
   const put = PUT_IT.exec(text);
   if (put) return [at(segment, 'metadata.author', 'required', put)];
   const there =
@@ -268,6 +277,7 @@ function readNotes(
   // "Remove all patient details from the image and from its metadata."
   if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
     return [];
+  if (/\b(?:no difference|(?:not|n['’]t) (?:matter|care|mind|worry)|all the same)\b/i.test(text)) return [];
   // "Do not write into the IPTC fields, our database does that."
   if (
     /\bnot (?:write|put|enter|type)\b[^.;]{0,16}\b(?:in|into) (?:the |any )?(?:iptc|metadata|exif)\b/i.test(

@@ -16,6 +16,7 @@ import {
   WORD_DENIED,
   YES,
 } from './overlay-words.ts';
+import { NEITHER_SHOWS } from './read-metadata.ts';
 import type { Segment } from './segments.ts';
 import type { Ruled } from './ruled-items.ts';
 
@@ -104,6 +105,8 @@ function readMark(segment: Segment): Found[] {
   const { text } = segment;
   // "Captions may have up to 30 words": those of the form.
   if (/\b\d+ (?:words|characters|letters)\b/i.test(text) && !ON_PICTURE.test(text)) return [];
+  const neither = NEITHER_SHOWS.exec(text);
+  if (neither) return [at(segment, 'watermark', 'forbidden', neither)];
   const strong = [...text.matchAll(MARK)];
   // "No frame, text or date": beside such things a word lies on the picture too.
   const isOnPicture = ON_PICTURE.test(text) || strong.length > 0 || [...text.matchAll(BORDER)].length > 0;
