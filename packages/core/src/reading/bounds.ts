@@ -42,6 +42,8 @@ export function boundOf(before: string, rest: string): Bound {
   const after = withoutDensity(rest);
   // "1600 pixels wide max. 1200 pixels high max.": each has its own.
   if (MAX_BETWEEN.test(after)) return 'max';
+  // "Files are refused from 2 MB upwards."
+  if (/\b(?:refused|rejected|returned|bounce) from $/i.test(before)) return 'max';
   if (MIN_AFTER.test(after)) return 'min';
   if (MAX_AFTER.test(after)) return 'max';
   const near = before

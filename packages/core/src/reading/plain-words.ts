@@ -36,6 +36,9 @@ export const WORDING: readonly Rule[] = [
   ],
   [/\bur\b(?= [a-z])/g, 'your'],
   [/\bb4\b/g, 'before'],
+  // "The bigger of the two dimensions".
+  [/\b(?:bigger|larger|longer|greater) of (?:the|its) two (?:dimensions|sides|edges)\b/gi, 'longest side'],
+  [/\b(?:smaller|shorter|lesser) of (?:the|its) two (?:dimensions|sides|edges)\b/gi, 'shortest side'],
   // "Same as last month: longest edge 1400 pixels".
   [
     /^(?:the )?same (?:rules )?as (?:last (?:time|month|year|season|round)|before|always|usual)\s*[:–-]\s*/gim,

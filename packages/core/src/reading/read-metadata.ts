@@ -12,7 +12,7 @@ const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
-  (?<=\bcopyright,? (?:and|or) )location | position data
+  location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;
@@ -33,7 +33,8 @@ const STAYS = patterns`
   \b(?:left|leave) (?:the |your )?(?:exif|metadata|camera)(?: data)? in\b
   \bshould (?:i|we) (?:delete|remove|strip)\b[^?]*\?\s*(?:A[.:] ?)?(?:please )?(?:do not|no\b|never)
   \b(?:strip|remove|delete|change|alter|clear) nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
-  (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*)
+  (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*|tamper\w*|interfer\w*)
+  \bnot\b[^.;]{0,30}\bthat (?:drops?|strips?|removes?|deletes?) (?:them|it)\b
   \bleave (?:all (?:of )?|100 ?% of )?(?:the |your )?(?:metadata|exif)\b[^.;]*\b(?:where|as) (?:it|they) (?:is|are)\b
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
@@ -103,7 +104,7 @@ const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
 /** "Make sure the file does not reveal where it was taken." */
 const TELLS_WHERE =
-  /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b|\bfiles? (?:holds?|contains?|has|have|carr(?:y|ies)) no (?:gps|location|position)\b/i;
+  /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b|\b(?:place|location) where\b[^.;]{0,40}\b(?:must|should|may) not be (?:recorded|stored|saved|found|kept)\b|\bfiles? (?:holds?|contains?|has|have|carr(?:y|ies)) no (?:gps|location|position)\b/i;
 /** "Keep your name out of the picture but put it into the IPTC fields." */
 const PUT_IT =
   /\b(?:add|enter|put) your name as (?:the )?(?:creator|author)\b|\bcopyright (?:information|notice|details) must be (?:embedded|included|stored|entered) in (?:the|each|every) (?:file|image|picture|metadata)\b|\byour name\b[^.;]*\bput it\b[^.;]{0,24}\b(?:in|into|in to) (?:the |its )?(?:iptc|metadata|exif|copyright|author|creator)\b/i;
@@ -159,6 +160,10 @@ const ONLY_TAGGED =
 const ALL_BUT_PLACE =
   /\b(?:metadata|exif)\b(?: data)? (?:must |should |may )?(?:stays?|remains?|be (?:kept|left))(?: in| there)?,? (?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b|\b(?:leave|keep)\b[^.;]{0,20}\b(?:exif|metadata)\b[^.;]{0,20}\b(?:apart from|except(?: for)?|but not|other than) (?:the )?(?:gps|location|position)\b/i;
 
+/** "Neither name nor GPS position may be in the metadata." */
+const NEITHER_BOTH =
+  /\bneither (?:your |the |a )?(?:(?:author|photographer)['’]s )?names? nor (?:the |any |your )?(?:gps|location|position)\b[^.;]*\b(?:metadata|file|exif)\b/i;
+
 export function readMetadata(segment: Segment, before?: Segment): Found[] {
   const text = segment.text.replace(REASON, aside => ' '.repeat(aside.length));
   const butPlace = ALL_BUT_PLACE.exec(text);
@@ -166,6 +171,12 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
     return [
       at(segment, 'metadata.strip', false, butPlace),
       at(segment, 'metadata.location', 'remove', butPlace),
+    ];
+  const neither = NEITHER_BOTH.exec(text);
+  if (neither)
+    return [
+      at(segment, 'metadata.author', 'forbidden', neither),
+      at(segment, 'metadata.location', 'remove', neither),
     ];
   const place = readPlace(segment, text, before);
   const author = readAuthor(segment, text, before);
