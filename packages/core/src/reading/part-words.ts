@@ -30,7 +30,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     'sequence',
     everywhere(phrases`
       (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order
-      entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
+      number of (?:the|your|each) (?:entry|image|picture)(?= \(0?1\b) | entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it)\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
@@ -58,6 +58,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
     after: /^ (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo|jpe?g))/i,
   },
   { part: 'title', after: /^ of (?:the|each|your) file\b/i },
+  { part: 'entry number', after: /^ \(0?1\b/ },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter(?!s)|date)/i },
   { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },

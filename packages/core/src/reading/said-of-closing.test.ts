@@ -144,7 +144,7 @@ readsAs([
   ],
   ['Deadline 1 March 2027, with late fee until 15 March 2027.', { closes: '2027-03-01' }],
   ['Questions will be answered until 5 March 2027.', {}],
-  ['Print entries: 3 March 2027. Digital entries: 24 February 2027.', {}],
+  ['Print entries: 3 March 2027. Digital entries: 24 February 2027.', { closes: '2027-02-24' }],
   ['I need these by next Thursday.', { questions: ['closes'] }],
   ['Applications for 2027 close on 31st January.', { questions: ['closes'] }],
   ['Entries end 15 May 2027 at 18.00.', { closes: '2027-05-15T18:00' }],

@@ -78,7 +78,7 @@ readsAs([
   ['Set the resolution to 96 ppi.', { ppi: { exact: 96 } }],
   ['Baseline JPEG.', { formats: ['jpeg'], jpegScan: 'baseline' }],
   ['Baseline, not progressive.', { jpegScan: 'baseline' }],
-  ['Progressive JPEGs are not accepted.', { jpegScan: 'baseline' }],
+  ['Progressive JPEGs are not accepted.', { formats: ['jpeg'], jpegScan: 'baseline' }],
   ['No progressive JPEG.', { formats: ['jpeg'], jpegScan: 'baseline' }],
   ['Save as "baseline standard".', { jpegScan: 'baseline' }],
   ['Interlaced or progressive files fail.', { jpegScan: 'baseline' }],
