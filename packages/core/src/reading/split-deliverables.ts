@@ -6,9 +6,10 @@ import { splitBlocks } from './split-blocks.ts';
 import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
-import { besides, splitSentences, splitWithin } from './split-sentences.ts';
+import { besides, splitSentences } from './split-sentences.ts';
 import { splitSubjects } from './split-subjects.ts';
 import { readTable } from './split-table.ts';
+import { splitWithin } from './split-within.ts';
 
 /**
  * Groups the sentences of a text by the kind of file they speak of. A text that asks for one kind gives one group
