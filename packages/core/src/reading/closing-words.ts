@@ -39,7 +39,7 @@ export const NOT_DEADLINE = phrases`
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
-  hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
+  hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? (?:are|is|go|must|can) | (?:order|buy|book) (?:your |the )?tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered

@@ -33,6 +33,7 @@ const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 /** "Entry closes on 15 March, prints must arrive by 22 March". */
 const ALSO_PRINTS = /^[\s,;]*(?:and |but |while )?(?:the )?prints?\b(?! files?)/i;
 
+/** "(Theme: fog, evening 21 November 2027)": the evening itself, said in passing. */
 const OF_EVENING =
   /\([^()]*\b(?:evening|meeting|match|judging|jury|show)(?: is)?(?: on)?:? (?:the )?(?:\w+day,? )?$/i;
 

@@ -41,12 +41,17 @@ function elsewhereIn(text: string): (at: number) => boolean {
   return at => (namesOthers ??= NOT_OURS.test(text)) && isElsewhere(NOT_OURS, text, at);
 }
 
+/** "JPEG or TIFF? JPEG.": the answer alone, where question and answer both name what is asked about. */
+function chosenOf(text: string, named: RegExp): string | undefined {
+  const question = /^[^?]*\?/.exec(text)?.[0] ?? '';
+  const answer = text.slice(question.length);
+  return named.test(question) && named.test(answer) ? ' '.repeat(question.length) + answer : undefined;
+}
+
 /** "Can I upload a PNG? No." asks for none: only what follows the denial counts. */
 function answered(segment: Segment): Segment {
-  // "JPEG or TIFF? JPEG."
-  const question = /^[^?]*\?/.exec(segment.text)?.[0] ?? '';
-  const isChosen = A_FORMAT.test(question) && A_FORMAT.test(segment.text.slice(question.length));
-  if (isChosen) return { ...segment, text: segment.text.replace(question, ' '.repeat(question.length)) };
+  const chosen = chosenOf(segment.text, A_FORMAT);
+  if (chosen !== undefined) return { ...segment, text: chosen };
   const asked = /^[^?]*\?\s*(?:A[.:]\s*)?(?:no|sorry|unfortunately)\b/i.exec(segment.text)?.[0];
   return asked ? { ...segment, text: segment.text.replace(asked, ' '.repeat(asked.length)) } : segment;
 }
@@ -131,16 +136,11 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['gray', /\bgr[ae]y ?-?scale\b/gi],
 ];
 
-/** "Adobe RGB or sRGB? sRGB." */
-function chosenSpace(text: string): string {
-  const question = /^[^?]*\b(?:rgb|cmyk|gr[ae]yscale)\b[^?]*\?/i.exec(text)?.[0] ?? '';
-  return /\bor\b/i.test(question) && /rgb\b|cmyk|gr[ae]yscale/i.test(text.slice(question.length))
-    ? ' '.repeat(question.length) + text.slice(question.length)
-    : text;
-}
+const A_SPACE = /rgb\b|\bcmyk\b|\bgr[ae]yscale\b/i;
 
 export function readColourSpace(segment: Segment): Found[] {
-  const text = chosenSpace(segment.text);
+  // "Adobe RGB or sRGB? sRGB."
+  const text = chosenOf(segment.text, A_SPACE) ?? segment.text;
   const isOther = elsewhereIn(text);
   if (
     /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
@@ -281,6 +281,7 @@ export function readPpi(segment: Segment): Found[] {
   return [{ field: 'ppi', value: toSpan(Number(match[1]), bound), ...at }];
 }
 
+/** A density below which nothing is taken. */
 const REFUSED_BELOW =
   /\b(?:below|under|less than) (\d{2,4}) ?(?:ppi|dpi)\b[^.;]{0,30}\b(?:cannot|not|refused?|rejected?)\b/i;
 

@@ -32,17 +32,17 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     ) ??
     byHeads(
       segments,
-      segments.map(segment => itemHead(segment, true)),
+      segments.map(segment => itemHead(segment, { isByPurpose: true })),
     ) ??
     (segments.some(({ text }) => FOR_ALL.test(text) && A_FORMAT.test(text))
       ? byHeads(
           segments,
-          segments.map(segment => itemHead(segment, false, true)),
+          segments.map(segment => itemHead(segment, { hasFormat: true })),
         )
       : undefined) ??
     byHeads(
       segments,
-      segments.map(segment => itemHead(segment, false, false, true)),
+      segments.map(segment => itemHead(segment, { isBare: true })),
     ) ??
     byHeads(
       segments,
@@ -152,14 +152,13 @@ function sentenceHead(segment: Segment, next: Segment | undefined): string | und
 /**
  * "(a) a portfolio of 10 to 15 photographs as JPEG files, 2500 px …", "- one portrait, JPEG, 600 × 800 px".
  *
+ * @param isBare takes a kind without an article as well: "(a) portrait photo for the badge, JPG"
  * @param hasFormat what holds for all of them gives the format: "Both as JPEG"
  * @param isByPurpose names it by what it is for, where two items show the same: "a photograph of your work for the guide"
  */
 function itemHead(
   { text: written }: Segment,
-  isByPurpose = false,
-  hasFormat = false,
-  isBare = false,
+  { isByPurpose = false, hasFormat = false, isBare = false } = {},
 ): string | undefined {
   // "Upload with the form: (a) a portrait …; (b) …".
   const text = written.replace(/^[^:()]{3,50}:\s+(?=\(?a\) )/i, '');
