@@ -113,6 +113,8 @@ const REPLACED: readonly RegExp[] = [
   // "Roughs (JPEG, any size) by 18 January" come before the files.
   /\b(?:roughs?|sketch(?:es)?|drafts?|layouts?) \([^()]{1,40}\)/gi,
   /\b(?:instead of|rather than) (?:the )?\d[\d.,]*(?: ?(?:MB|KB|px|pixels)\b)?/gi,
+  // "…, CMYK or RGB does not matter to us, …"
+  /(?<=[,;(])[^.;,()]{0,30}\b(?:rgb|cmyk|colou?r space|profile|format|resolution|density)\b[^.;,()]{0,30}\b(?:do(?:es)? not matter|(?:is|are) (?:irrelevant|unimportant)|makes? no difference|(?:is|are) all the same)\b[^.;,()]*/gi,
 ];
 
 /** What turns from other things to what is asked: "…, but send no more than 2 MB". */

@@ -5,7 +5,7 @@ import { oneOf, phrases } from './word-lists.ts';
 /** Words that make a date the deadline, strongest first. */
 export const STRONG = new RegExp(
   `\\b${oneOf`
-    works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears) | moved {2,}to
+    ^in by | (?:start|begin)s?\b[^.;]{3,60}\band (?:stop|end|finish)s? on | works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears) | moved {2,}to
     (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
     you have (?:time )?until | cut[- ]?off | copy date | send(?:ing)? date | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline

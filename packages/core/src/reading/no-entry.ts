@@ -49,6 +49,10 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     (/^files?$/i.test(things) && /\b(?:zip(?:ped)?|archive|compressed)\b[^.;]{0,16}$/i.test(lead)) ||
     /\bzip\b/i.test(text.slice(from, to)) ||
     /\bzip\s*:\s*$/i.test(lead),
+  // "One photograph per record is enough; send no more than three."
+  (_, { value, to }, text) =>
+    value === 1 &&
+    /^ (?:per|for each|for every) [a-z]+ is (?:enough|plenty|sufficient)\b/i.test(text.slice(to)),
   // "One series per author": how many it has is said elsewhere.
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".

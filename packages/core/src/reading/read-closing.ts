@@ -101,7 +101,7 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     .slice(Math.max(0, start - 110), start)
     // "By the end of the August meeting (19th August)".
     .replace(
-      /(?=meeting|evening)(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? \(?(?:\w+day,? )?$)/i,
+      /(?=meeting|evening)(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? (?:on )?\(?(?:\w+day,? )?$)/i,
       '',
     )
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
@@ -143,7 +143,9 @@ interface DayInSpan {
 function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInSpan): boolean {
   if (
     NOT_DEADLINE.test(clause) &&
-    !/\b(?:clos|dead-?line|last (?:day|date)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(clause)
+    !/\b(?:clos|dead-?line|last (?:day|date)|hand-in(?=: (?:at|by|before)\b)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(
+      clause,
+    )
   )
     return true;
   // What comes later has a day of its own.

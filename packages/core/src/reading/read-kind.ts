@@ -158,6 +158,7 @@ export function readColourSpace(segment: Segment): Found[] {
             text.slice(0, m.index),
           ) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
+          !ALL_THE_SAME.test(text.slice(m.index + m[0].length)) &&
           !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
@@ -178,7 +179,7 @@ export function readColourSpace(segment: Segment): Found[] {
       (h.space !== 'gray' ||
         !/\bgr[ae]y-?scale (?:figures|images|pictures|photographs|files|scans) (?:in|as)\b/i.test(text)) &&
       (h.space !== 'gray' ||
-        !/^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
+        !/^(?: \([^()]*\))? or (?:in )?colou?r\b|^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
@@ -227,6 +228,10 @@ export function readColourSpace(segment: Segment): Found[] {
     },
   ];
 }
+
+/** "RGB or CMYK does not matter" asks for none. */
+const ALL_THE_SAME =
+  /^(?: or (?:s?rgb|cmyk|adobe rgb))? (?:(?:is|are) all the same to\b|(?:makes|make) no difference|do(?:es)?(?: not|n['’]t) matter)/i;
 
 const PPI = new RegExp(
   `(?<![\\d.,])(\\d{2,4})(?:\\s*(?:-|–|to|(?<=between \\d{2,4}\\s)and)\\s*(\\d{2,4}))?\\s*-?${oneOf`

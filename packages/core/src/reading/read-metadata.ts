@@ -51,7 +51,7 @@ const GOES = phrases`
 `;
 const KEEPS = phrases`
   keep | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
-  leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ied)
+  leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ies|ied)
   show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
   named | name you | writ(?:e|ten)
   mandatory | compulsory | obligatory | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
@@ -89,7 +89,7 @@ const CARRIED =
   /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
-  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies)))\b[^.;]{0,20}\b(?:who|you|author|identity|name)\b/i;
+  /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies))|\bmetadata (?:identifying|naming|revealing|showing|that (?:identif(?:y|ies)|names?|reveals?|shows?)))\b[^.;]{0,20}\b(?:who|you|author|identity|name|(?:practice|maker|photographer|club|firm|studio)\b[^.;]{0,12}\b(?:must|should|has to) (?:not|be (?:removed|deleted|stripped)))\b/i;
 /** "Neither the picture nor its metadata may show your name." */
 export const NEITHER_SHOWS =
   /\bneither (?:the |your )?(?:(?:image|picture|photo(?:graph)?|file)s? nor (?:its|the|their) (?:metadata|exif|iptc)|(?:metadata|exif|iptc) nor (?:the |your )?(?:image|picture|photo(?:graph)?)s?)\b[^.;]{0,40}\b(?:names?|author|identity|who you are)\b/i;
@@ -192,7 +192,7 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
   const place = PLACE.exec(text);
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional =
-    (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if you\b/i.test(text)) ||
+    (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if (?:you\b|your (?:camera|phone)\b)/i.test(text)) ||
     (place !== null &&
       /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
         partAt(text, place.index),

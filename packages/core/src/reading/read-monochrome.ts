@@ -14,7 +14,8 @@ const OF_ALL: readonly string[] = [
   `^${THINGS}\\s*:\\s*${MONO}\\b`,
   `^(?:[-*•–·]\\s*)?${MONO}(?:,? please)?[!.]?$`,
   // "All works must be in monochrome"
-  `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly )?${MONO}\\b`,
+  `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
+  `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
   `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,

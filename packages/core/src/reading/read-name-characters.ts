@@ -22,7 +22,7 @@ const NO_SPACES = phrases`
 `;
 const SPACES = patterns`
   \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
-  \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
+  \bspaces in (?:the )?(?:file ?-?)?(?:names?|titles?) are all right\b | \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
   \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
 `;
 const ALLOWED = patterns`

@@ -122,9 +122,12 @@ function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segm
 /** "No spaces." right behind the sentence about names. */
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
+  // "No author's name in the file name; the title only."
+  if (/^\W*(?:just |only )?the title(?: only| alone)?\W*$/i.test(text))
+    return ABOUT_NAMES.test(segments[index - 1]?.text ?? '');
   if (
     text.length > 140 ||
-    !/\b(?:spaces?|blanks?|accents?|umlauts?|diacritics|characters?|letters|hyphens?|under-?scores?)\b/i.test(
+    !/\b(?:spaces?|blanks?|accents?|umlauts?|diacritics|characters?|letters|hyphens?|under-?scores?|punctuation|commas?|full stops|slash(?:es)?|brackets|symbols)\b/i.test(
       text,
     )
   )

@@ -33,6 +33,9 @@ const OTHER_UNIT = new RegExp(
   'i',
 );
 
+/** "80 (height) pixels". */
+const SIDE_AND_UNIT = new RegExp(`^ ?\\((?:width|height|w|h)\\) ?${UNIT}\\b`, 'i');
+
 /** Reads the numbers of a sentence that are part of no pair. */
 export function readSingles(
   text: string,
@@ -62,7 +65,7 @@ export function readSingles(
     const value = readPixels(n);
     if (isOther(match.index)) continue;
     if (
-      value < (unit ? 50 : 100) ||
+      value < (unit || SIDE_AND_UNIT.test(after) ? 50 : 100) ||
       OTHER_UNIT.test(after) ||
       /\brgb ?\(?$/i.test(text.slice(0, match.index))
     )

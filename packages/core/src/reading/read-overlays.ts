@@ -62,6 +62,9 @@ export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): F
 /** Things of one sentence that are looked at; a list of what is forbidden has a handful. */
 const MOST_THINGS = 24;
 
+/** "File name: title only, no name". */
+const OF_FILE_NAME = /^\W*file ?-?names?\s*[:=–-]/i;
+
 /** What is written in a file and not on its picture. */
 const OF_NOTES = /\bwithout\b[^.;]*\b(?:iptc|metadata|exif)\b/i;
 
@@ -105,6 +108,7 @@ function readMark(segment: Segment): Found[] {
   const { text } = segment;
   // "Captions may have up to 30 words": those of the form.
   if (/\b\d+ (?:words|characters|letters)\b/i.test(text) && !ON_PICTURE.test(text)) return [];
+  if (OF_FILE_NAME.test(text) && !ON_PICTURE.test(text)) return [];
   const neither = NEITHER_SHOWS.exec(text);
   if (neither) return [at(segment, 'watermark', 'forbidden', neither)];
   const strong = [...text.matchAll(MARK)];
@@ -171,7 +175,8 @@ function isOfFile(text: string, index: number): boolean {
   )
     return false;
   // "Neither in the metadata nor on the image".
-  if (/\b(?:or|nor|and) on (?:the|your|any) image\b/i.test(text.slice(index))) return false;
+  if (/\b(?:or|nor|and) (?:on|anywhere (?:in|on)) (?:the|your|any) images?\b/i.test(text.slice(index)))
+    return false;
   const end = text
     .slice(index)
     .search(
@@ -241,7 +246,8 @@ function partAt(text: string, index: number, marks: RegExp): { text: string; ind
 function answerOf(segment: Segment): Segment {
   const mark = segment.text.indexOf('?');
   const answer = segment.text.slice(mark + 1);
-  if (mark < 0 || ![BORDER, MARK].some(words => answer.search(words) >= 0)) return segment;
+  if (mark < 0 || /^\s*(?:yes|no)[.,]/i.test(answer)) return segment;
+  if (![BORDER, MARK].some(words => answer.search(words) >= 0)) return segment;
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 

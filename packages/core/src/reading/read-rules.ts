@@ -210,7 +210,9 @@ function fill(
   for (const [field, result] of merged) {
     if (!result) continue;
     assign(deliverable, field, result.value);
-    if (result.isAdvice)
+    // One wish about the way round is listed once.
+    const isListed = field === 'orientation' && merged.get('eitherWay')?.isAdvice;
+    if (result.isAdvice && !isListed)
       reading.advice.push(several && deliverable.label ? `${deliverable.label}.${field}` : field);
     for (const question of result.questions)
       if (!reading.questions.some(q => q.field === question.field && q.start === question.start))

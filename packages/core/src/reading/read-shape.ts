@@ -9,7 +9,7 @@ const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:
 const USUAL_RATIO =
   /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
 const OF_FILES =
-  /\b(?:jpe?g|png|webp|tiff?|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
+  /^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,3})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,3})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
@@ -21,6 +21,7 @@ const SQUARE = new RegExp(
   `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
     (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b
     square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
+    (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
     squares only | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
@@ -227,13 +228,13 @@ function isBoxByShape(text: string): boolean {
 export function readEitherWay(segment: Segment): Found[] {
   // "Vertical images: max. 1080 pixels high": that dot ends no clause.
   const text = segment.text.replace(/\b(max|min)\.(?=\s)/gi, '$1 ');
-  const say = (value: boolean, match: RegExpExecArray): Found[] => [
+  const say = (value: boolean, match: RegExpExecArray, advice = false): Found[] => [
     {
       field: 'eitherWay',
       value,
       start: segment.start + match.index,
       end: segment.start + match.index + match[0].length,
-      advice: false,
+      advice,
     },
   ];
   const swap = swapIn(text);
@@ -249,8 +250,11 @@ export function readEitherWay(segment: Segment): Found[] {
   )
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   if (TURNED_SIDES.test(text)) return [];
+  // "Ideally send landscape-format images."
+  const one = onlyWay(segment);
+  if (one && isAdvisedAt(text, one.index)) return say(false, one, true);
   const fixed =
-    onlyWay(segment) ??
+    one ??
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     (OF_LONG_SIDE.test(text) ? null : BOTH_ALIKE.exec(text)) ??
     ONLY_HEIGHT.exec(text) ??

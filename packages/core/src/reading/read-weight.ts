@@ -108,7 +108,9 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
   ];
   // "400 KB (400,000 bytes)" says one thing twice.
   const isOfZip =
-    /^(?:it|this|that|its)\b/i.test(text) && before !== undefined && /\b(?:zip|archive)\b/i.test(before.text);
+    /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b/i.test(text) &&
+    before !== undefined &&
+    /\b(?:zip|archive)\b/i.test(before.text);
   const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
   return [...said, ...plain].flatMap(({ field, bytes, unit, from, to }) => {
     if (field === undefined) return [];

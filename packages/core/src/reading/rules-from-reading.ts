@@ -108,7 +108,10 @@ function shapeRules(read: ReadDeliverable, work: RuleWork): void {
     });
   }
   if (read.orientation)
-    add(work, 'orientation', ['orientation'], { kind: 'orientation', allowed: read.orientation });
+    add(work, 'orientation', ['orientation', 'eitherWay'], {
+      kind: 'orientation',
+      allowed: read.orientation,
+    });
   if (read.enlarging !== null)
     add(work, 'enlarging', ['enlarging'], { kind: 'enlarging', allowed: read.enlarging });
   if (read.canvas) add(work, 'canvas', ['canvas'], { kind: 'canvas', ...read.canvas });

@@ -122,7 +122,7 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
       continue;
     if (
       match[0] === '.' &&
-      /^\s*\(?(?:[0-9a-z]{1,2}|[ivx]{1,4})(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))
+      /^\s*\(?(?!no\.)(?:[0-9a-z]{1,2}|[ivx]{1,4})(?:\.\d{1,2})*\.$/i.test(text.slice(from, upto))
     )
       continue;
     if (match[0] === '.' && isRow && /\s\d{1,2}\.$/.test(head)) continue;

@@ -117,6 +117,7 @@ function hourElsewhere(
 const ON_THAT_DAY = patterns`
   \bon the (?:(?:closing|last|final) (?:date|day)|deadline(?: day)?)
   \bon that (?:day|date)
+  (?<=\b(?:noon|midday|midnight|\d ?[ap]\.?m\.?|\d\d) )that (?:same )?(?:day|evening|night)
   \bon the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b)
 `;
 /** "The form shuts at 18:00", right behind the day. */

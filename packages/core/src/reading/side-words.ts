@@ -46,10 +46,15 @@ export function sideAside(after: string): SideSaid | undefined {
   return /long/i.test(edge) ? 'longEdge' : /short/i.test(edge) ? 'shortEdge' : 'any';
 }
 
+/** "2000 pixels wide or high, whichever is the longer". */
+const WHICHEVER =
+  /^\s*(?:px|pixels?)?\s*(?:wide|across|high|tall) or (?:wide|high|tall|deep),? whichever is (?:the )?(?:long|larg|great|bigg)er\b/i;
+
 /** The side that is named first behind a number, before another demand begins. */
 export function sideAfter(after: string): SideSaid | undefined {
   // "1050 pixels down": what is scaled "down to 1050" has its number behind.
   if (/^\s*down\b(?! to)/i.test(after)) return 'height';
+  if (WHICHEVER.test(after)) return 'longEdge';
   const near = after
     .slice(0, 48)
     .replace(/\b(max|min)\.(?=\s)/gi, '$1 ')
