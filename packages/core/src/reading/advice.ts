@@ -57,7 +57,7 @@ const TURN_AFTER = /\b(?:but|although|though)\b(?! (?:it |they )?(?:is|are) not\
 
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
 const HARD = phrases`
-  never | in no case | under no circumstances | on no account | although | (?:page|form|site|system|server|software|machine) (?:takes|accepts|allows|copes with|manages|handles|swallows) | but (?:not|no|at) | must
+  never | in no case | under no circumstances | on no account | although | (?:page|form|site|system|server|software|machine|uploader|portal) (?:takes|accepts|allows|copes with|manages|handles|swallows) | but (?:not|no|at) | must
   limit | stops? at | refuse[sd]? | rejected | (?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)
   cannot (?:take|accept) | nothing
 `;

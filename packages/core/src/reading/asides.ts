@@ -91,6 +91,12 @@ const NEVER_OURS: readonly RegExp[] = [
   // "Example: 6000 x 4000 pixels becomes 1600 x 1067", "so a square picture would be 1050 x 1050 pixels".
   /\d ?(?:px|pixels)?\b[^.;]{0,20}\bbecomes? \d/i,
   /^\W*so,? an? [^.;]{3,40}\bwould be \d/i,
+  // "Images smaller than 1200 pixels will look small on the screen."
+  /\bthere is no minimum\b[^.;]*\b(?:smaller|below|under)\b[^.;]*\b(?:look|appear|be shown)\b/i,
+  // "The first photo is your cover and is cropped to 16:9."
+  /^\W*the first (?:photo|picture|image|one) (?:is|becomes|will be) (?:used as )?(?:your|the) (?:cover|thumbnail|preview)\b(?![^.;]*\b(?:must|should|please)\b)/i,
+  // "If we do not get one from you, we use the one from last year."
+  /^\W*if we (?:do not|don['’]t) (?:get|receive|have) (?:one|any|it|yours)\b[^.;]*, we (?:will )?(?:use|take|show)\b/i,
   // "At 300 dpi this gives a print of 8 x 6 inches."
   /\b(?:this|that|which) (?:gives|makes|means|corresponds to|is enough for) (?:you )?an? (?:\w+ )?print\b/i,
   // "My laptop shows 1366 x 768 pixels."

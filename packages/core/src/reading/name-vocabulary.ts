@@ -104,6 +104,7 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   ...BARE_WORDS,
   no: 'sequence',
   nr: 'sequence',
+  nn: 'sequence',
   seq: 'sequence',
   order: 'sequence',
   theme: 'section code',

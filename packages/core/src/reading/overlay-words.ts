@@ -91,6 +91,7 @@ const TURNED_DOWN = oneOf`
   cannot | will not | forbidden | prohibited | discouraged | banned | barred | disqualif\w* | reject\w*
   refus\w* | delet\w* | discard\w* | disregard\w* | exclu\w* | ignored | avoided | sent back | returned
   eliminat\w* | withdrawn | pulled | (?:set|put|laid) aside | ineligible | hidden | out(?=[.,;]|$)
+  rather you (?:did|do)(?: not|n['’]t)
   (?:is|are|may|must) not(?=[.!]?$) | thrown out | binned | in the bin | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
@@ -107,7 +108,7 @@ export const YES = phrases`
   accepted | allowed | permitted | permissible | tolerated | (?<!\bnot )possible
   not (?:obligatory|compulsory|mandatory|necessary|required|essential)
   (?:can|may) (?:frame|border|surround) (?:your|the|it)\b | suit yourself | helps
-  may (?:stay|appear|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present|(?:placed )?(?:in|at) the\b))
+  may (?:stay|appear|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present|(?:placed|put|written|in the|at the)\b))
   welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you

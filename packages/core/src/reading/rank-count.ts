@@ -142,8 +142,14 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
     )
   )
     return undefined;
+  const isInAll =
+    /^ (?:per|an?|for each|from each) (?:member|person|author|entrant|photographer) in (?:all|total)\b/i.test(
+      tail,
+    );
   const isOfOne =
-    OF_ONE.test(tail) || (!count.things && /^ from each\b/.test(tail)) || OF_ANY_AUTHOR.test(lead);
+    (OF_ONE.test(tail) && !isInAll) ||
+    (!count.things && /^ from each\b/.test(tail)) ||
+    OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
   const isPerPerson = PER_PERSON.test(tail);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne, isPerPerson });

@@ -169,7 +169,8 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
 }
 
 /** "Two weeks before the opening (3 July 2027) is the last day." */
-const SAID_LAST = /^\W{0,3}(?:is|as) (?:the|your) (?:very )?(?:last|final|closing) (?:day|date)\b/i;
+const SAID_LAST =
+  /^\W{0,3}(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|end of it)\b/i;
 
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   // "To open@gallery.example" opens nothing.
@@ -206,8 +207,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       !NOT_DEADLINE.test(clause);
     const label = labelOver(previous);
     const isNamedDay = isDayOf(previous, segment, stamp, clause);
+    const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
     const isStrong =
       endsSpan ||
+      isSaidLast ||
       isEndOfSpan ||
       isTooLate ||
       STRONG.test(clause) ||
@@ -225,7 +228,6 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       (/^(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) &&
         isBehindFiles(previous, segment));
     const span = { endsSpan, isEndOfSpan, isTooLate };
-    const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
     // "20 March 2027 for payments".
     const isOfMoney = /^ for (?:the )?(?:payments?|fees?|judging)\b/i.test(text.slice(stamp.end));
     if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp) || isOfMoney) continue;

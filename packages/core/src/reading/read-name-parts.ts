@@ -218,7 +218,7 @@ const NAMED_AFTER = patterns`
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
   (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its|their)\b
-  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname)s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
   \bonly the title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)
   ^names?\s*[=:] | \bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b

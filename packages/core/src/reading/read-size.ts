@@ -152,12 +152,16 @@ export function readSize(segment: Segment, next: Segment | undefined): Found[] {
 
 /** "Anything larger will be refused", here or in the next sentence: what makes a bare number a limit. */
 function boundSaidApart(text: string, next: Segment | undefined): Bound | undefined {
-  if (REFUSED_BELOW.test(text)) return 'min';
+  if (REFUSED_BELOW.test(text) || [text, next?.text ?? ''].some(t => LEAST_THAT.test(t))) return 'min';
   const isOfWeight = next && /\d\s*(?:[km]i?b|megs?|megabytes?)\b/i.test(next.text);
   const isRefused =
     WHICHEVER.test(text) || isRefusedAbove(text) || (next && !isOfWeight && isRefusedAbove(next.text));
   return isRefused ? 'max' : undefined;
 }
+
+/** "A page has 3000 x 2000 pixels; no picture may be smaller than that." */
+const LEAST_THAT =
+  /\bat least (?:that|this) (?:big|large|size)\b|\b(?:no|not|nothing|none|never)\b[^.;\d]{0,30}\b(?:smaller|less) than (?:that|this)\b/i;
 
 /** Sizes of one sentence that are looked at; a specification has a handful. */
 const MOST_SIZES = 24;

@@ -216,6 +216,8 @@ const IS_USUAL =
   /^(?: each)?\s*(?:is|are) (?:what (?:most|many|nearly all)|(?:the )?(?:usual|typical|normal|average)\b)/i;
 
 function isUsual(before: string, after: string): boolean {
+  // "… as long as it comes out at 3 MB or less".
+  if (/^ or (?:less|under|smaller|below)\b/i.test(after)) return false;
   return COMES_TO.test(before) || IS_USUAL.test(after);
 }
 

@@ -37,6 +37,10 @@ function isInSmallLetters(text: string): boolean {
   return starts.filter(letter => /[a-z]/.test(letter)).length > starts.length / 2;
 }
 
+/** "Should you add a border? We would rather you did not, but …" */
+const A_REFUSAL =
+  /^(?:(?:we|i)(?: would|['’]d) rather you|(?:better|rather|preferably) not\b|please (?:do not|don['’]t)\b)/i;
+
 /** A short answer means something only together with its question. */
 function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
   const joined: Segment[] = [];
@@ -45,7 +49,7 @@ function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
     const isAnswer =
       before &&
       /\?$/.test(before.text) &&
-      (/^A[:.]\s/.test(segment.text) || segment.text.length < 40) &&
+      (/^A[:.]\s/.test(segment.text) || segment.text.length < 40 || A_REFUSAL.test(segment.text)) &&
       before.text.length < 160;
     if (isAnswer) before.text = text.slice(before.start, segment.start + segment.text.length);
     else joined.push({ ...segment });

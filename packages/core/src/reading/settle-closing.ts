@@ -1,4 +1,5 @@
 import { timeNear } from './clock.ts';
+import { datesIn } from './dates.ts';
 import type { Found } from './found.ts';
 import { readClosing } from './read-closing.ts';
 import type { Question } from './reading.ts';
@@ -23,7 +24,7 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   const known = used.filter(
     f => f.value !== null && !isOfNextColumn(f, used, segments) && !isOfRegistration(f, used, segments),
   );
-  const [first] = known.length ? known : used;
+  const [first] = known.length ? known : used.length ? used : dayAlone(segments);
   if (!first) return undefined;
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
   // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
@@ -50,6 +51,23 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   }
   const from = [fullest, ...(hour ? [hour] : [])].map(f => ({ ...f, field: 'closes' }));
   return { closes, questions, from };
+}
+
+/** "Three entries. 28 February 2027, 20:00." The only day of a text, a sentence by itself behind others of its line. */
+function dayAlone(segments: readonly Segment[]): Found[] {
+  const days = segments.flatMap((segment, i) =>
+    datesIn(segment.text).map(stamp => ({ segment, stamp, before: segments[i - 1] })),
+  );
+  const [only] = days;
+  if (!only || days.length > 1 || only.stamp.value === null) return [];
+  const { segment, stamp, before } = only;
+  const rest = segment.text.slice(0, stamp.start) + segment.text.slice(stamp.end);
+  const isAlone = !/[a-z]{2,}/i.test(rest.replace(/\b(?:\w+day|at|hours|noon|midnight|[ap]m)\b/gi, ''));
+  if (!isAlone || before?.line !== segment.line) return [];
+  const time = timeNear(segment.text, stamp.start, stamp.end);
+  const [start, end] = [segment.start + stamp.start, segment.start + Math.max(stamp.end, time?.end ?? 0)];
+  const value = time ? `${stamp.value}T${time.clock}${time.zone}` : stamp.value;
+  return [{ field: 'closes', value, start, end, advice: false }];
 }
 
 /** "By 28 May 2027    by 9 July 2027": the second cell of a row is the day of another kind of file. */
@@ -98,7 +116,8 @@ function hourElsewhere(
   if (typeof day !== 'string' || day.length !== 10) return undefined;
   const own = segments.findIndex(s => s.start <= start && start < s.start + s.text.length);
   for (const [i, { text, start: from }] of segments.entries()) {
-    const named = ON_THAT_DAY.exec(text) ?? (i === own + 1 ? CLOSES_AT.exec(text) : null);
+    const named =
+      ON_THAT_DAY.exec(text) ?? (i === own + 1 ? (CLOSES_AT.exec(text) ?? HOUR_ALONE.exec(text)) : null);
     const at = named ? named.index + (named[0].endsWith(' at ') ? named[0].length : 0) : 0;
     const time = named ? timeNear(text, at, at) : undefined;
     if (!time) continue;
@@ -120,6 +139,8 @@ const ON_THAT_DAY = patterns`
   (?<=\b(?:noon|midday|midnight|\d ?[ap]\.?m\.?|\d\d) )that (?:same )?(?:day|evening|night)
   \bon the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b)
 `;
+/** "Midnight, since you'll ask." */
+const HOUR_ALONE = /^\W*(?=(?:mid-?night|noon|midday)[.,])/i;
 /** "The form shuts at 18:00", right behind the day. */
 const CLOSES_AT =
   /^\W*(?:it|(?:the|our) (?:[\w-]+ )?(?:page|form|portal|site|system|server|link|upload|counter|desk))\b[^.;\d]{0,30}\b(?:shuts?|closes?|closed|(?:switched|turned) off|goes offline|ends?)\b[^.;\d]{0,16} at /i;

@@ -19,6 +19,8 @@ type Line = ReturnType<typeof linesOf>[number];
 const RULED = /^[\s|:+-]*$/;
 /** Rows that are looked at below a head; a specification has a dozen. */
 const MOST_ROWS = 60;
+/** Names of rows that are properties in a table only. */
+const ROW_HEAD = /^(?:what|bits|when|not (?:over|above|more than)|how (?:many|big|large|heavy))$/i;
 const OVERLAY =
   /\b(?:borders?|frames?|key ?lines?|water-?marks?|marks?|logos?|signatures?|texts?|overlays?)\b/i;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
@@ -97,7 +99,7 @@ function readColumns(lines: readonly Line[]): Table | undefined {
         break;
       }
       const [name, ...values] = cells;
-      if (PROPERTY.test(name?.text ?? '')) properties += 1;
+      if (PROPERTY.test(name?.text ?? '') || ROW_HEAD.test(name?.text ?? '')) properties += 1;
       values.forEach((cell, k) => groups[k]?.segments.push(...named(name, cell, rows)));
       rows += 1;
       end = row.start + row.text.length;
