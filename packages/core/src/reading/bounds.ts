@@ -12,7 +12,7 @@ const BEFORE = new RegExp(
   [
     `(?<max1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${MORE}\\b(?: (?:or|nor|and) ${MORE}\\b)*)`,
     `(?<min1>\\b${NOT}\\b(?: [\\w'’-]+){0,9}? ${LESS}\\b)`,
-    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:(?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height|dimensions|measurements)|(?:permitted|allowed|possible|permissible) (?:side|edge))\\b)`,
+    `(?<max2>\\b(?:max(?:imum|imal|\\b\\.?)|(?<!-)up to|as (?:many|much|large|big) as|within|inside(?! (?:pages?|cover|front|back)\\b)|under|below|at (?:the )?(?:very )?most|limit(?:ed|s)?|fitting(?= +$)|fit(?:s|ting)? (?:(?:your|the|each|every|it|them)(?: [a-z]+)? )?(?:in|into|inside|within|an?)\\b|fits?(?= *$)|may (?:be|measure|have|go to|reach|weigh)(?= *$)|${LESS} than|keep (?:\\w+ ){0,4}to|cap(?:ped)?|ceiling|(?:can|will) only (?:show|display|take)(?= *$))\\b|≤|<|\\b(?:largest|biggest|greatest) (?:(?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height|dimensions|measurements)|(?:permitted|allowed|possible|permissible) (?:side|edge))\\b)`,
     `(?<min2>\\b(?:min(?:imum|imal|\\b\\.?)|at least|${MORE} than|starting (?:at|from)|(?:any (?:size|length|width|weight)|anything) from|lower limit|unless (?:the|its|your|their)[^.;\\d]{3,30}(?:has|have|is|are|measures?)(?= *$))\\b|≥|>(?=[^a-z]*$)|\\b(?:smallest|least) (?:permitted |allowed |possible |permissible )?(?:file(?: size)?|size|weight|width|height)\\b)`,
     `(?<exact>\\b(?:exact(?:ly)?|precisely)\\b)`,
   ].join('|'),
@@ -25,7 +25,7 @@ const MAX_AFTER = new RegExp(
   'i',
 );
 const MIN_AFTER = new RegExp(
-  `^\\s*[<≤]|^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better|wider|taller|longer|heavier)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
+  `^\\s*[<≤]|^\\s*(?:px|pixels?)?\\+(?!\\s*\\d)|^[\\s,()]*(?:${SIDE_WORDS}[\\s,()]*){0,3}(?:(?:as (?:an?|the) (?:absolute )?)?min(?:imum)?\\b(?!\\.?(?: (?!(?:and|by|but|or|with)\\b)\\w+){0,2}(?: of| is|:)?\\s*\\d)|or (?:more|larger|above|over|bigger|higher|greater|better|wider|taller|longer|heavier)\\b(?! than)|at (?:the )?(?:very )?least\\b(?! (?:about )?\\d)|(?:(?:is|are) )?the (?:absolute |lower )?(?:least|min(?:imum)?)|upwards|no (?:upper limit|maximum)\\b|and (?:up(?! to)|above|over)\\b)`,
   'i',
 );
 

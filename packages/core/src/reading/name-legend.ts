@@ -18,7 +18,7 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
   const parts = pieces.map((piece, i) => {
     if (i % 2) return `text:${piece}`;
     // "… and 045 your membership number".
-    const elided = /^\d+$/.test(piece) ? '|(?:the|your) ' : '';
+    const elided = /^(?:\d+|[A-Z]{2,4})$/.test(piece) ? '|(?:the|your) ' : '';
     const legend = new RegExp(
       `\\b${piece.replace(/[^\w]/g, '.')} (?:(?:is|are|stands for|means|being|=) (?:the |your |an? )?${elided})(?<what>[^,.;]{3,40})`,
       'i',

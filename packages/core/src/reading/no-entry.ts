@@ -53,6 +53,9 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (_, { value, to }, text) =>
     value === 1 &&
     /^ (?:per|for each|for every) [a-z]+ is (?:enough|plenty|sufficient)\b/i.test(text.slice(to)),
+  // "Three related images are entered as one file."
+  (_, { value, to }, text) =>
+    value > 1 && /^[^.;]{0,40}\bas (?:one|a single) (?:file|entry|jpe?g|image)\b/i.test(text.slice(to)),
   // "One series per author": how many it has is said elsewhere.
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".

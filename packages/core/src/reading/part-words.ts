@@ -18,6 +18,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     /(?<!\bA, )\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
+  ['club number', /\bour (?:club )?number\b/gi],
   [
     'section code',
     /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b/gi,
@@ -58,6 +59,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
     after: /^ (?:(?:them|it)\b|(?:each|every|your|the|all) (?:file|image|picture|photo|jpe?g))/i,
   },
   { part: 'title', after: /^ of (?:the|each|your) file\b/i },
+  { part: 'month', before: /\b(?:folder|box|page) (?:for|of) the\s*$/i },
   { part: 'entry number', after: /^ \(0?1\b/ },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter(?!s)|date)/i },
@@ -91,7 +93,7 @@ const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */

@@ -158,6 +158,7 @@ export function readColourSpace(segment: Segment): Found[] {
             text.slice(0, m.index),
           ) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
+          !(space === 'CMYK' && OR_RGB.test(text)) &&
           !ALL_THE_SAME.test(text.slice(m.index + m[0].length)) &&
           !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(m.index + m[0].length)) &&
           !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
@@ -228,6 +229,9 @@ export function readColourSpace(segment: Segment): Found[] {
     },
   ];
 }
+
+/** "RGB or CMYK" leaves it open; "Adobe RGB or CMYK" prefers the first. */
+const OR_RGB = /(?<!adobe |photo |s)\brgb(?: or |\/)cmyk\b|\bcmyk(?: or |\/)rgb\b/i;
 
 /** "RGB or CMYK does not matter" asks for none. */
 const ALL_THE_SAME =

@@ -66,7 +66,7 @@ const IS_FREE = patterns`
 `;
 /** "We strip all metadata from what you upload" says what the organiser does. */
 const THEIR_OWN =
-  /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b/i;
+  /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b|\b(?:is|are|will be|gets?) (?:automatically )?(?:removed|stripped|deleted|cleared)(?: automatically)? (?:on|during|after|at|when you|by (?:us|our|the)) ?(?:upload|site|system|software)?/i;
 /** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
 const MISSED = patterns`
   \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b

@@ -12,6 +12,10 @@ import { patterns } from './word-lists.ts';
 
 /** The parts of a file's name in their order, with what stands between them. */
 
+/** Titles as such, and not the names of files. */
+const OF_TITLES =
+  /^\W*titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
+
 /** Reads the parts that a text describes, explains, or shows in an example. */
 export function readParts(
   about: readonly Segment[],
@@ -31,7 +35,7 @@ export function readParts(
   let partial: string[] = [];
   for (const segment of about) {
     // "Titles of 35 characters at most" speaks of no file.
-    if (/^\W*titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b/i.test(segment.text)) continue;
+    if (OF_TITLES.test(segment.text)) continue;
     const described = describedParts(segment.text);
     const [only] = described;
     if (only && described.length === 1) {
@@ -77,7 +81,8 @@ export function readParts(
       literalsOf(naming.example, words, withSeparator(segment, about));
     // Parts that the example's marks do not fit are not all of them.
     const isParted = /[A-Za-z\d][_-][A-Za-z\d]/.test(naming.example ?? '');
-    if (isParted && !parts.some(part => part.startsWith('text:'))) {
+    const isShort = isParted && hasMoreMarks(naming.example ?? '', parts);
+    if (isShort || (isParted && !parts.some(part => part.startsWith('text:')))) {
       partial = words;
       break;
     }
@@ -115,6 +120,18 @@ function asShown(
   const isSame = shown?.length === said?.length && shown?.every((part, i) => bare(part) === bare(said?.[i]));
   const isBracketed = shown?.at(-1) === 'text:)' && shown.length === (said?.length ?? 0) + 1;
   return isSame || isBracketed ? shown : said;
+}
+
+/** Parts in which a hyphen may stand. */
+const MAY_BE_PARTED = /^(?:title|species|date|month|year|place|catalogue number|entry number)$/;
+
+/** "2-Tomas Vey-A.jpg" has a mark more than its two parts, and none in which it may stand. */
+function hasMoreMarks(example: string, parts: readonly string[]): boolean {
+  const marks = parts.filter(part => part.startsWith('text:')).map(part => part.slice(5).trim());
+  const [mark] = marks;
+  if (mark !== '-' || !marks.every(other => other === mark) || parts.some(part => MAY_BE_PARTED.test(part)))
+    return false;
+  return example.split(mark).length - 1 > marks.length;
 }
 
 const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
@@ -219,7 +236,7 @@ const NAMED_AFTER = patterns`
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
   (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its|their)\b
   \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
-  \bonly the title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b
+  \bonly the title in the file ?-?name\b | ^\W*(?:the )?title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)
   ^names?\s*[=:] | \bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b
   \b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b
@@ -255,7 +272,7 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|NN|XX|YY|ZZ|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Z]{3}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|NN|XX|YY|ZZ|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {

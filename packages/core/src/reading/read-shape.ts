@@ -24,7 +24,7 @@ const SQUARE = new RegExp(
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
-    squares only | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
+    squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
   `}`,
   'i',
 );

@@ -22,6 +22,7 @@ const SIMPLE: readonly Simple[] = [
     words:
       /\b(?:do not(?! forget)|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
+    unless: /\b(?:treated|read|opened|assumed|taken|considered|interpreted) (?:as|to be)\b/i,
   },
   {
     field: 'profileEmbedded',
@@ -39,6 +40,8 @@ const SIMPLE: readonly Simple[] = [
         (?:s?rgb|1998\)?) (?:must|has to|should) be embedded | (?:s?rgb|1998\)?|iec61966[\w.-]*),? (?:embedded|tagged(?! (?:with|as)\b))
       `,
     value: () => true,
+    unless:
+      /\bwithout (?:an? )?embedded\b[^.;]*\b(?:treated|read|opened|assumed|taken|interpreted) (?:as|to be)\b/i,
   },
   {
     field: 'profileEmbedded',
@@ -76,7 +79,7 @@ const SIMPLE: readonly Simple[] = [
     value: m => Number(m[1]),
     // "8 or 16 bits" leaves it free, "greyscale images must be 8 bit" speaks of some.
     unless:
-      /^\W*(?:gr[ae]y-?scale|monochrome|line) (?:images|scans|files) (?:should|must|are)\b|\b(?:8|16)-?(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b/i,
+      /^\W*(?:gr[ae]y-?scale|monochrome|line) (?:images|scans|files) (?:should|must|are)\b|\b(?:8|16)-?(?:[- ]?bits?)? ?(?:or|and|\/|-|–) ?(?:8|16)[- ]?bits?\b|\bjpe?gs?(?: files?)?(?: \([^()]*\))? or (?:an? )?16[- ]?bit tiff/i,
   },
   {
     field: 'bitDepth',

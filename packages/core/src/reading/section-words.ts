@@ -70,7 +70,15 @@ function onlyNumber(text: string): string | undefined {
 
 /** The limit that stands for every section alike, as it is written. */
 export const eachOf = (text: string) =>
-  EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.slice(1).find(Boolean) ?? onlyNumber(text);
+  EACH.exec(text)?.[1] ?? EACH_FIRST.exec(text)?.slice(1).find(Boolean) ?? onlyNumber(text) ?? timesOf(text);
+
+/** "Enter each class once or twice." */
+function timesOf(text: string): string | undefined {
+  const times =
+    /\b(?:each|every|any) (?:section|class|category|theme)(?: only)? (?:once or )?(?<times>once|twice)\b/i;
+  const said = times.exec(text)?.groups?.['times'];
+  return said && (/twice/i.test(said) ? '2' : '1');
+}
 
 /** A sentence and the two behind it, in which a limit for all may stand. */
 export const nearby = (segments: readonly Segment[], at: number) =>
