@@ -15,7 +15,7 @@ export const STRONG = new RegExp(
     (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
     closed (?:for|to) entries
     term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
-    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach
+    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call

@@ -126,7 +126,7 @@ export const BORDER_LIMITED = patterns`
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
   \bany borders? (?:must|has to|should) (?:(?:be|stay|fit|lie) (?:with)?in|be (?:part of|included in|counted))\b
-  \bborders? (?:(?:is|are) (?:part of|included in|counted)|counts? (?:towards|as part|in)|must be included)(?![^.;]*\bavoid)
+  \bborders?(?:,? if (?:any|used|present),?)? (?:(?:is|are) (?:part of|included in|counted)|counts? (?:towards|as part|in)|must be included)(?![^.;]*\bavoid)
   \bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b
   \bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b
 `;

@@ -43,7 +43,10 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     'title',
     /\bwhat (?:it|the (?:image|picture)) shows\b|\b(?:whatever|what) (?:the|your|each) (?:image|picture) is called\b/gi,
   ],
-  ['deliverable', /\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi],
+  [
+    'deliverable',
+    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi,
+  ],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
 

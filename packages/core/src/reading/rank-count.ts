@@ -9,12 +9,12 @@ import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Words right before a number that make it a limit. */
 const LIMIT_BEFORE =
-  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|(?:max(?:imum)? )?number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
+  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|(?:max(?:imum)? )?number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|(?:your|the|each) club['’]s|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
 
 /** What people do with entries. */
 export const ENTERING = new RegExp(
   `\\b${oneOf`
-    sen[dt]s? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
+    sen[dt]s? | delivers? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
     pick | e-?mail | attach | includes? | hands? in | puts? in | contributes? | show | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
@@ -237,7 +237,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\((?:[a-z]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\((?:[a-z]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

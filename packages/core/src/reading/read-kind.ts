@@ -118,7 +118,7 @@ function isDenied(text: string, at: number): boolean {
 const LOOKS_WRONG = patterns`
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
-  ^(?: mode)? will not do\b
+  ^(?: mode)? will not do\b | ^,? (?:is |are )?not (?:required|needed|necessary|wanted)\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
   ^(?! or (?:it|they|else)\b)[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
@@ -193,7 +193,9 @@ export function readColourSpace(segment: Segment): Found[] {
   if (!first) return [];
   const others =
     (usable.some(h => h.space !== first.space) && !/\bconvert/i.test(text)) ||
-    /\bor (?:the )?(?:(?:eci|apple|wide)\w*[- ]?rgb|gr[ae]y gamma)\b/i.test(text);
+    /\bor (?:the )?(?:(?:eci|apple|wide)\w*[- ]?rgb|gr[ae]y gamma)\b|\b(?:eci|apple|wide)\w*[- ]?(?:gamut )?rgb or\b/i.test(
+      text,
+    );
   // "ProPhoto RGB or Adobe RGB, the latter preferred".
   const isLatter = /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b/i.test(text);
   const preferred =
@@ -253,10 +255,13 @@ const NO_DENSITY = phrases`
   \d{2,3}(?: ?(?:ppi|dpi))? or \d{2,3} ?(?:ppi|dpi)
 `;
 
+/** "…, CMYK not required, …": a part of the sentence about something else. */
+const OF_OTHER_PART = /,[^,;.]*\b(?:cmyk|s?rgb|profiles?|layers?|borders?|sharpening)\b[^,;.]*/gi;
+
 export function readPpi(segment: Segment): Found[] {
   const { text } = segment;
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
-  if (!match || NO_DENSITY.test(text)) return [];
+  if (!match || NO_DENSITY.test(text.replace(OF_OTHER_PART, ' '))) return [];
   const at = {
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,

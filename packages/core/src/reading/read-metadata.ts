@@ -50,7 +50,7 @@ const GOES = phrases`
   (?:never|not) (?:\w+ ){1,4}with\b | not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in)
 `;
 const KEEPS = phrases`
-  keep | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
+  keep | (?<=^[-*•– ]{0,4})(?:full|complete)(?= (?:exif|metadata)) | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ies|ied)
   show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
   named | name you | writ(?:e|ten)

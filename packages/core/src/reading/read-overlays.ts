@@ -117,6 +117,8 @@ function readMark(segment: Segment): Found[] {
   const weak = isOnPicture ? [...text.matchAll(WORD)] : [];
   const [off] = OFF_PICTURE.test(text) ? [...strong, ...text.matchAll(WORD)] : [];
   if (off) return [at(segment, 'watermark', 'forbidden', off)];
+  const stated = STATED_OFF.exec(text);
+  if (stated) return [at(segment, 'watermark', 'forbidden', stated)];
   const [denied] = [...text.matchAll(WORD_DENIED)].filter(
     m => !isOfFile(text, m.index) && !IN_A_PART.test(text.slice(m.index)),
   );
@@ -140,6 +142,10 @@ function readMark(segment: Segment): Found[] {
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
 }
+
+/** "State the width of field in the form, not on the image." */
+const STATED_OFF =
+  /\b(?:state|give|put|write|enter|note|say)\b[^.;]{3,60}\b(?:form|e-?mail|caption|list|back|sheet)\b[^.;]{0,10}\b(?:and |,? )?(?:not|never) (?:on|onto|across|over) (?:the |your )?(?:image|picture|photo|print|work)s?\b/i;
 
 /** "Sponsors' logos" belong to what is photographed, "an illegible signature" is a file of its own. */
 const IN_THE_SCENE =

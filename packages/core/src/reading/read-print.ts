@@ -23,7 +23,7 @@ const PHYSICAL_NAMED = new RegExp(
   'i',
 );
 const NOT_PRINT = phrases`
-  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall | hung
+  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall(?! (?:panels?|prints?|files?|texts?):) | hung
   frame(?:s|d)? (?:must|should|size|of) | sheet of paper | envelope
   print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent)
 `;

@@ -224,6 +224,10 @@ function isBoxByShape(text: string): boolean {
   return a !== undefined && b !== undefined && a !== b;
 }
 
+/** "Landscape or portrait, we can use both." */
+const TAKES_BOTH =
+  /\b(?:landscape or portrait|portrait or landscape|horizontal or vertical|vertical or horizontal|upright or landscape)\b[^.;\d]{0,30}\b(?:both|either|as you (?:like|wish)|all the same|up to you)\b/i;
+
 /** Whether width and height may swap. */
 export function readEitherWay(segment: Segment): Found[] {
   // "Vertical images: max. 1080 pixels high": that dot ends no clause.
@@ -251,6 +255,7 @@ export function readEitherWay(segment: Segment): Found[] {
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   if (TURNED_SIDES.test(text)) return [];
   // "Ideally send landscape-format images."
+  if (TAKES_BOTH.test(text)) return [];
   const one = onlyWay(segment);
   if (one && isAdvisedAt(text, one.index)) return say(false, one, true);
   const fixed =

@@ -178,6 +178,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bjpe?gs?,? ?\(?(\d{1,2})\/(10|12)\b/i,
+    value: m => `${m[1] ?? ''}/${m[2] ?? ''}`,
+  },
+  {
+    field: 'quality',
     words: /\bjpe?g\W{1,3}(?:quality )?level (\d{1,2})\b/i,
     value: m => m[1],
   },

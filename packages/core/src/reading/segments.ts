@@ -50,7 +50,9 @@ function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
       before &&
       /\?$/.test(before.text) &&
       (/^A[:.]\s/.test(segment.text) || segment.text.length < 40 || A_REFUSAL.test(segment.text)) &&
-      before.text.length < 160;
+      before.text.length < 160 &&
+      // The first item of a list answers nothing by itself.
+      !/^1[.)] /.test(segment.text);
     if (isAnswer) before.text = text.slice(before.start, segment.start + segment.text.length);
     else joined.push({ ...segment });
   }

@@ -11,7 +11,7 @@ const HEAD = new RegExp(
   `\\b${oneOf`
     refus\w* | reject\w* | returned | turned (?:down|away) | disqualif\w*
     not (?:be )?(?:accepted|valid|opened) | fails? | sent back | rejection | refusal | discard\w*
-  `}\\b[^.;:)]{0,40}?(?:\\b(?:if|when|where|because|are|which|that)\\b[^.;:]{0,14})?:?\\s*$`,
+  `}\\b[^.;:)]{0,40}?(?:\\b(?:if|when|where|because|are|which|that)\\b[^.;:]{0,14})?[:?]?\\s*$`,
   'i',
 );
 /** "Files are refused if they are larger than 2 MB or not in sRGB." */
@@ -19,6 +19,7 @@ const WITHIN =
   /\b(?:refused|rejected|returned|turned (?:down|away)|thrown out|disqualified|not (?:be )?accepted|discarded|sent back)\b(?:[^.;:]{0,12}\b(?:if|when|where)\b|(?<=\b(?:get|have|see|find) (?:an? |your |any )?(?:image|entry|file|work)s? [\w ]{3,12})\s*:)/i;
 
 const OPPOSITES: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:one|any) of (?:its|the|their) (?:sides|edges) (?=is|are)/gi, 'any side'],
   [/\b(?:less|fewer|smaller|lower|narrower|shorter|lighter) than\b/gi, 'at least'],
   [/\b(?:more|larger|bigger|higher|greater|wider|taller|longer|heavier) than\b/gi, 'up to'],
   [/\b(?:exceeds?|exceeding)\b/gi, 'up to'],
@@ -26,12 +27,12 @@ const OPPOSITES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:over|above)\b/gi, 'max.'],
   [/\b(?:is|are) not\b|\bnot\b/gi, ''],
   [
-    /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?\w*(?:space|border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
+    /\b(?:has|have|carr(?:y|ies)|shows?|contains?|bears?) (?=(?:an? |any |your )?(?:visible )?\w*(?:space|border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
     'no',
   ],
   [
     /(?:[,:]|\b(?:and|or)) (?:an?|any) (?=\w*(?:border|frame|water|logo|text|date|name|sign|writ|letter|caption))/gi,
-    ', no ',
+    ',no ',
   ],
 ];
 /** Sides that "at least" would not tell: "narrower than 600 pixels". */
@@ -44,6 +45,10 @@ const SIDED: readonly (readonly [RegExp, string])[] = [
 
 /** "Why pictures were turned down": what is told of some pictures asks nothing of others. */
 const TOLD = /\b(?:were|was|had)\b/i;
+/** "The most common reasons are:" leads on to the list. */
+const REASONS = /\breasons?\b[^.;]{0,30}:$/i;
+/** What holds for any picture, and was not only so once. */
+const IS_SO = /\b(?:is|are|has|have|contains?|shows?|exceeds?|carr(?:y|ies))\b/i;
 /** A clause that gives a rule of its own beside what was refused. */
 const RULE = /\b(?:allowed|permitted|accepted|must|should|please)\b/i;
 
@@ -65,7 +70,8 @@ export function turnRefusals(segments: readonly Segment[]): Segment[] {
         ...segment,
         text: text.replace(/^[^-–—.;]*\b(?:was|were)\b[^-–—.;]*/i, told => ' '.repeat(told.length)),
       };
-    if (isListed && isTold && (isItem || before?.line === segment.line))
+    if (isListed && REASONS.test(text)) return segment;
+    if (isListed && isTold && !IS_SO.test(text) && (isItem || before?.line === segment.line))
       return { ...segment, text: ' '.repeat(text.length) };
     if (isListed && isItem && (before?.line ?? segment.line) < segment.line)
       return { ...segment, text: turned(text, 0) };
@@ -78,7 +84,8 @@ export function turnRefusals(segments: readonly Segment[]): Segment[] {
 
 function turned(text: string, from: number): string {
   let rest = text.slice(from);
-  for (const [words, opposite] of [...SIDED, ...OPPOSITES])
+  const sided = /\bof (?:its|the|their) (?:sides|edges)\b/i.test(rest) ? [] : SIDED;
+  for (const [words, opposite] of [...sided, ...OPPOSITES])
     rest = rest.replace(words, found => opposite.slice(0, found.length).padEnd(found.length));
   return `${' '.repeat(from)}${rest}`.slice(0, text.length);
 }
