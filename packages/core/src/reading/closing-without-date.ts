@@ -56,6 +56,7 @@ const A_DAY = patterns`
   # "By 6 pm on the day", "by the evening before", "by Friday".
   \b${BY} (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b
   \b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:${WEEKDAY}|night|day|evening) before)\b
+  ^\W*(?:by )?(${WEEKDAY}) at the (?:very )?latest\b
   \b(?:dead-?line|closing time)(?: is|:)? (?:on |at )?(?:noon on |midnight on )?(${WEEKDAY})(?=,? (?:noon|midday|midnight|at \d|\d{1,2}[.:]?\d{0,2} ?[ap]\.?m)|[.;]|$| for)
   \b${BY} (?:next |this |the coming |the following |the ${ORDINAL} )?(${WEEKDAY})\b(?!,? (?:\d(?!\d?(?:[.:]\d\d)? ?(?:[ap]\.?m|o['’]clock|hours|h\b))|the))
 `;

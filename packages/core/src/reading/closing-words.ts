@@ -17,7 +17,7 @@ export const STRONG = new RegExp(
     term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
-    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders
+    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | locked | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)

@@ -46,6 +46,8 @@ export interface Stamp {
   start: number;
   end: number;
   doubt?: string;
+  /** Day and month of a date whose year is not written. */
+  bare?: { day: number; month: number };
 }
 
 /** All dates of a text, in their order. */
@@ -59,7 +61,20 @@ export function datesIn(text: string): Stamp[] {
       const stamp = stampOf(order, a, b, c, whole.trim());
       stamps.push({ ...(byWeekday(text, match.index, a, b, c) ?? stamp), ...at });
     }
-  return stamps.sort((x, y) => x.start - y.start);
+  return withYears(stamps.sort((x, y) => x.start - y.start));
+}
+
+/** "The meeting is on 6 March 2027, so by 27 February": a day without its year is the one nearest to a day beside it. */
+function withYears(stamps: readonly Stamp[]): Stamp[] {
+  return stamps.map(({ bare, ...stamp }, i) => {
+    const known = stamps.slice(0, i).find(({ value }) => value !== null)?.value;
+    if (!bare || !known) return stamp;
+    const years = [-1, 0, 1].map(step => Number(known.slice(0, 4)) + step);
+    const days = years.flatMap(year => dated(year, bare.month, bare.day, '').value ?? []);
+    const far = (day: string) => Math.abs(Date.parse(day) - Date.parse(known));
+    const [value] = days.sort((x, y) => far(x) - far(y));
+    return value === undefined ? stamp : { value, start: stamp.start, end: stamp.end };
+  });
 }
 
 const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
@@ -108,7 +123,7 @@ function stampOf(
   b: string,
   c: string | undefined,
   written: string,
-): { value: string | null; doubt?: string } {
+): Pick<Stamp, 'value' | 'doubt' | 'bare'> {
   const month = (word: string) => MONTHS.indexOf(word.slice(0, 3).toLowerCase()) + 1;
   const year = c === undefined ? undefined : Number(c.replace(/[’']/, '').replace(/^(\d{2})$/, '20$1'));
   if (order === 'ymd') return dated(Number(a), Number(b), Number(c), written);
@@ -120,9 +135,14 @@ function stampOf(
       ? dated(year, x, y, written)
       : { value: null, doubt: `'${written}' could be day or month first` };
   }
-  if (year === undefined) return { value: null, doubt: `'${written}' has no year` };
-  if (order === 'last') return dated(year, month(b), daysOf(month(b), year), written);
   const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
+  if (year === undefined)
+    return {
+      value: null,
+      doubt: `'${written}' has no year`,
+      ...(order === 'last' ? {} : { bare: { day, month: m } }),
+    };
+  if (order === 'last') return dated(year, month(b), daysOf(month(b), year), written);
   return dated(year, m, day, written);
 }
 

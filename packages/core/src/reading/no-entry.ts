@@ -56,6 +56,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Three related images are entered as one file."
   (_, { value, to }, text) =>
     value > 1 && /^[^.;]{0,40}\bas (?:one|a single) (?:file|entry|jpe?g|image)\b/i.test(text.slice(to)),
+  // "Extra photos (up to 7)".
+  lead =>
+    /\b(?:additional|further|extra|more) (?:photos?|images?|pictures?|files?|photographs?) \((?:up to |max\.? |maximum )?$/i.test(
+      lead,
+    ),
   // "One series per author": how many it has is said elsewhere.
   (_, { value, things }) => value === 1 && /^(?:series|sets?)$/i.test(things),
   // "Teams of five, each with two images", "marks out of 10".

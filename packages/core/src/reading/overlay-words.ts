@@ -10,7 +10,7 @@ export const BORDER = everywhere(phrases`
   (?:narrow|thin|fine|coloured|white|black) edges? | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
   surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
-  (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:lines?|strokes?)\b(?: (?:round|around))?
+  (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:(?:line|stroke)\b(?: (?:round|around))?|(?:lines|strokes) (?:round|around)\b)
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
   overlays?(?=\s*:\s*(?:nothing|none|no)\b)
   (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
@@ -30,7 +30,7 @@ export const MARK = everywhere(phrases`
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
   sign(?:ed)? | initials | copyright | numbers?(?! ?\d) | address(?:es)? | words? | labels? | scale bars? | stamps?
-  (?<!crop )marks? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
+  (?<!crop )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))
 `);
@@ -95,7 +95,7 @@ const TURNED_DOWN = oneOf`
   (?:is|are|may|must) not(?=[.!]?$) | thrown out | binned | in the bin | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
-  left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
+  fails? the\b | left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
   ha(?:ve|s) no (?:place|business) | rather not | off\b
 `;
 /** Turns down what is named before it. */

@@ -7,7 +7,7 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Notes in a file as such. */
 const NOTES =
-  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?)\b/i;
+  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?|(?:the |their )?dates?(?: and (?:the )?times?)?(?= (?:from|in|inside) the files?\b(?! ?-?names?)))\b/i;
 const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
@@ -90,6 +90,9 @@ const CARRIED =
 /** "Metadata must not give away who you are." */
 const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies))|\bmetadata (?:identifying|naming|revealing|showing|that (?:identif(?:y|ies)|names?|reveals?|shows?)))\b[^.;]{0,20}\b(?:who|you|author|identity|name|(?:practice|maker|photographer|club|firm|studio)\b[^.;]{0,12}\b(?:must|should|has to) (?:not|be (?:removed|deleted|stripped)))\b/i;
+/** "Any image that identifies you (…) fails the whole panel." */
+const IDENTIFIES =
+  /\b(?:images?|pictures?|files?|anything) that (?:identif(?:y|ies)|reveals?|names?) (?:you|the (?:author|photographer|maker))\b[^;]*\bmetadata\b[^;]*\b(?:fails?|disqualified|refused|rejected|excluded)\b/i;
 /** "Neither the picture nor its metadata may show your name." */
 export const NEITHER_SHOWS =
   /\bneither (?:the |your )?(?:(?:image|picture|photo(?:graph)?|file)s? nor (?:its|the|their) (?:metadata|exif|iptc)|(?:metadata|exif|iptc) nor (?:the |your )?(?:image|picture|photo(?:graph)?)s?)\b[^.;]{0,40}\b(?:names?|author|identity|who you are)\b/i;
@@ -207,7 +210,7 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
 }
 
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
-  const neither = NEITHER_SHOWS.exec(text) ?? NEITHER_NAME.exec(text);
+  const neither = NEITHER_SHOWS.exec(text) ?? NEITHER_NAME.exec(text) ?? IDENTIFIES.exec(text);
   if (neither) return [at(segment, 'metadata.author', 'forbidden', neither)];
   const put = PUT_IT.exec(text);
   if (put) return [at(segment, 'metadata.author', 'required', put)];
@@ -312,5 +315,6 @@ function readNotes(
 }
 
 const OF_WORDS = /\b(?:captions?|descriptions?|keywords?|titles?)\b/i;
-const OF_CAMERA = /\b(?:exif|meta-? ?data|camera|exposure|shooting|capture|information)\b/i;
+const OF_CAMERA =
+  /\b(?:dates?(?: and times?)? (?:from|in|inside) the|exif|meta-? ?data|camera|exposure|shooting|capture|information)\b/i;
 const NOT_STRIPPED = /\b(?:do not|never) (?:strip|remove|delete) (?:them|it)\b/i;

@@ -37,7 +37,7 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
   // "The tone you like, but no more than one"
-  `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only) (?:one|a single) tone\\b`,
+  `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only|but) (?:one|a single) tone\\b`,
   // "No colour: pictures are monochrome or have one tone"
   `\\b${THINGS} are ${MONO}(?= or (?:have|in|of) (?:one|a single) tone|,? toned|[.;]|$)`,
 ];

@@ -229,6 +229,7 @@ function besideIt(
 }
 
 const NAMED_AFTER = patterns`
+  \b(?:named|called|(?:name|call|number) (?:(?:the|your|all) )?(?:files?|images?|pictures?)) 0*1 to \d{1,2}\b(?!,? (?:and|then|plus|followed|with)\b)
   \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]
   \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b | \btakes? (?:its|their) names? from (?:the|your)\b
   \b(?:must|should) be the (?:file name|name of the image)\b

@@ -15,8 +15,8 @@ const ABOUT_NAMES = phrases`
   file ?-?names?
   nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)
   files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)
-  (?:name|title|call|label|rename) (?:each|the|your|every|all|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?
-  naming | name convention | ^names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
+  (?:name|title|call|label|rename) (?:each|the|your|every|all|both|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?
+  naming | files? named (?=0*1\b) | name convention | ^names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
   \bgiven a name\b | \bgive (?:each|every|the|your|all) files? (?:the|a) names?\b
   (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named)
   (?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according) | rename files

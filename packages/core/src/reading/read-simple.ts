@@ -35,7 +35,7 @@ const SIMPLE: readonly Simple[] = [
         (?:icc|profile) embedded: ?(?:yes|required) | (?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?
         (?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?
         profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)
-        tagged (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )?profile
+        (?:tagged|tag (?:your |the |all |each )?(?:files?|images?|pictures?)) (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )?profile
         profile (?:must|should) (?:stay|remain|be kept) | embedded s?rgb
         (?:s?rgb|1998\)?) (?:must|has to|should) be embedded | (?:s?rgb|1998\)?|iec61966[\w.-]*),? (?:embedded|tagged(?! (?:with|as)\b))
       `,
@@ -175,6 +175,11 @@ const SIMPLE: readonly Simple[] = [
     words:
       /\bquality (?:setting |level )?(?:at |of )?(\d{1,2}) or \d{1,2}\s*\(?(?:out )?(?:of|\/) ?(10|12|100)\b/i,
     value: m => `${m[1]}/${m[2]}`,
+  },
+  {
+    field: 'quality',
+    words: /\bjpe?gs?,? ?\(?q ?(\d{1,3})\b/i,
+    value: m => m[1],
   },
   {
     field: 'quality',

@@ -140,7 +140,8 @@ const ON_THAT_DAY = patterns`
   \bon the (?:mon|tues|wednes|thurs|fri|satur|sun)day (?=before|preceding|prior|of\b|in\b)
 `;
 /** "Midnight, since you'll ask." */
-const HOUR_ALONE = /^\W*(?=(?:mid-?night|noon|midday)[.,])/i;
+const HOUR_ALONE =
+  /^\W*(?:by )?(?=(?:mid-?night|noon|midday|\d{1,2}(?:[.:]\d\d)? ?[ap]\.?m\b\.?)(?:[.,]| please|$))/i;
 /** "The form shuts at 18:00", right behind the day. */
 const CLOSES_AT =
   /^\W*(?:it|(?:the|our) (?:[\w-]+ )?(?:page|form|portal|site|system|server|link|upload|counter|desk))\b[^.;\d]{0,30}\b(?:shuts?|closes?|closed|(?:switched|turned) off|goes offline|ends?)\b[^.;\d]{0,16} at /i;

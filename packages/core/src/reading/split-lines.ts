@@ -120,8 +120,13 @@ function isSized(head: string, own: string): boolean {
     return true;
   if (/^(?:all )?(?:the )?(?:other|remaining) (?:images|pictures|photos)$/i.test(head) && A_MEASURE.test(own))
     return true;
-  return /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) && !OF_ONE_SHAPE.test(head);
+  // "Portrait: 600 x 600 px" shows a person.
+  if (/^portrait$/i.test(head) && /\b(\d+)\s*(?:px|pixels?)?\s*[x×]\s*\1\b/.test(own)) return true;
+  return /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) && !isOfShape(head);
 }
+
+/** "Landscape images" are told apart by their shape; "work images" are not. */
+const isOfShape = (head: string) => head.split(/\s+/).every(word => OF_ONE_SHAPE.test(word));
 
 /** The text of a line from its first sentence on; nothing for the sentences behind that. */
 function lineOf(segments: readonly Segment[], at: number): string {
