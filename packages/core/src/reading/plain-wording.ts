@@ -3,7 +3,7 @@ import { LAYOUT, pairedCells, QUOTED } from './plain-layout.ts';
 import { WORDING } from './plain-words.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
-import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
+import { columnBreaks, doubledBreaks, wrappedBreaks } from './unwrap.ts';
 
 /**
  * One wording for what organisers write in many: marks of lists, contractions, "shall" and "has to be". The readers
@@ -14,18 +14,21 @@ export interface Worded extends Reworded {
   asWritten: (words: string, from?: number, to?: number) => string;
 }
 
+/** A space for the line break at a place, with the indent of the line behind it. */
+function joined(text: string, at: number): Edit {
+  const indent = /^[ \t]*/.exec(text.slice(at + 1))?.[0].length ?? 0;
+  return { from: text[at - 1] === '\r' ? at - 1 : at, to: at + 1 + indent, plain: ' ' };
+}
+
 /** What is put right one after the other; each pass sees the text of the one before. */
 const PASSES: readonly ((text: string) => Edit[])[] = [
   text => editsOf(text, QUOTED, []),
+  text => columnBreaks(text).map(at => joined(text, at)),
   text => editsOf(text, LAYOUT, []),
   pairedCells,
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
-  text =>
-    wrappedBreaks(text).map(at => {
-      const indent = /^[ \t]*/.exec(text.slice(at + 1))?.[0].length ?? 0;
-      return { from: at, to: at + 1 + indent, plain: ' ' };
-    }),
+  text => wrappedBreaks(text).map(at => joined(text, at)),
   text => editsOf(text, WORDING, namesShown(text)),
 ];
 

@@ -16,6 +16,17 @@ export const WORDING: readonly Rule[] = [
   ],
   [/(?<=(?:[a-z\d,.)]|[KM]B) )&(?= [a-z\d])/g, 'and'],
   [/\bcan(?:['’]t| not)\b/gi, 'cannot'],
+  // "Images cannot have borders" forbids them; "we cannot show" tells why.
+  [
+    /(?<!\b(?:we|i|it|that|which|page|form|site|system|projector|software|screen|printer|lab|server|they|who|and|but|or)) cannot (?=(?:be (?:larger|bigger|more|wider|higher|taller|longer|heavier|over|identif\w+)|exceed|have|carry|bear|contain|include|hold|appear|reveal|name|give away|identify)\b)/gi,
+    ' must not ',
+  ],
+  [
+    /\bat the (?:very )?(most|least)(?= (?:\d|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve)\b))/gi,
+    'at $1',
+  ],
+  // "15 by 10 cm".
+  [/(?<=\d ?(?:mm|cm|inch(?:es)?)?) by (?=\d[\d.,]* ?(?:mm|cm|inch|in\b|"))/gi, ' x '],
   [/\bwon['’]t\b/gi, 'will not'],
   [/\bshan['’]t\b/gi, 'must not'],
   [/\b(must|should|may|can) never(?= [a-z])/gi, '$1 not'],

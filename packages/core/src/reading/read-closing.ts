@@ -79,16 +79,19 @@ function isDayOf(
   { start }: Stamp,
   clause: string,
 ): previous is Segment {
-  if (previous?.line !== line) return false;
+  if (!previous || line - previous.line > 1) return false;
+  const isOnLine = previous.line === line;
   const isNamed =
     /\b(?:that is|(?:this|that|which) means|this is|it is|the next (?:date|one|deadline|day) is|that['’]s|i\.e\.|namely)\b/i.test(
       clause,
     );
   // "By 10 pm on the Friday before; Competition 1: 25 September 2026."
   const isLabelled =
+    isOnLine &&
     /^(?!.*\b(?:evening|meeting|match|event|exhibition|opening|judging)\b)\w[\w ]{0,30}:\s*(?:\w+day,? )?$/i.test(
       text.slice(0, start),
-    ) && !datesIn(previous.text).length;
+    ) &&
+    !datesIn(previous.text).length;
   const isDue =
     STRONG.test(previous.text) || /\b(?:by|before|until|till|(?:days?|weeks?) before)\b/i.test(previous.text);
   return (isNamed || isLabelled) && isDue;

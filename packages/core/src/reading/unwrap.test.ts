@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { doubledBreaks, wrappedBreaks } from './unwrap.ts';
+import { columnBreaks, doubledBreaks, wrappedBreaks } from './unwrap.ts';
 
 /** A text with its wrapped lines joined. */
-function unwrapped(text: string): string {
-  const breaks = new Set(wrappedBreaks(text));
+function unwrapped(text: string, breaksOf = wrappedBreaks): string {
+  const breaks = new Set(breaksOf(text));
   return [...text].map((letter, i) => (breaks.has(i) ? ' ' : letter)).join('');
 }
 
@@ -104,6 +104,37 @@ describe('wrapped lines', () => {
         expect(unwrapped(wrapped)).toBe(whole);
       }),
     );
+  });
+});
+
+describe('lines of a narrow column', () => {
+  const RULES =
+    'Each member may send up to four pictures. They must be JPEG files, not larger than 2 MB. Nothing may be written on them.';
+
+  it.each([24, 28, 32, 36, 40])('are joined where a text was broken at %i letters', column => {
+    expect(unwrapped(wrapAt(column, RULES), columnBreaks)).toBe(RULES);
+  });
+
+  it('are joined beside a heading that sticks out and a list in small letters', () => {
+    const list = 'dates\njudging 3 May\nresults 5 May';
+    const text = `THE AUTUMN COMPETITION OF THE CAMERA CLUB\n\n${wrapAt(30, RULES)}\n\n${list}`;
+    expect(unwrapped(text, columnBreaks)).toBe(
+      `THE AUTUMN COMPETITION OF THE CAMERA CLUB\n\n${RULES}\n\n${list}`,
+    );
+  });
+
+  it.each([
+    ['short lines in small letters', 'three each\njpg, srgb\nnot over 2 mb\nby friday\nno names on them'],
+    [
+      'rows with dots',
+      'file weight ........ up to 6 MB\ncolour ............. sRGB\nedges .............. none',
+    ],
+    [
+      'rules with letters and numbers',
+      'B1. Four pictures of each member\nB2. JPEG files of up to 3 MB\nB3. no lettering at all please',
+    ],
+  ])('are not seen in %s', (_, text) => {
+    expect(unwrapped(text, columnBreaks)).toBe(text);
   });
 });
 

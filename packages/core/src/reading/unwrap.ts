@@ -11,7 +11,7 @@ const LIST_ITEM = new RegExp(
 /** "format: jpg" behind "images: 3": lines of names with their values. */
 const NAMED_VALUE = /^\s*[A-Za-z][\w -]{0,24}(?: \([\w ]{1,20}\))?(?:\s*[:=]| [-–])\s/;
 /** Columns of a table. */
-const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s/;
+const IN_COLUMNS = /\S {2,}\S|\t|\s\|\s|\.{4,}/;
 /** Words that no line of a list ends with. */
 const GOES_ON = new RegExp(
   `\\b${oneOf`
@@ -104,6 +104,7 @@ function isOneBlock(before: string, line: string): boolean {
  */
 function isOpen(before: string, line: string): boolean {
   const end = before.trim();
+  if (MONTH_AT_END.test(end) && /^\s*20\d\d\b/.test(line)) return true;
   if (end.length < NARROWEST) return false;
   const isSmall = /^\s*[a-z]/.test(line);
   if (GOES_ON.test(end)) return isSmall;
@@ -126,6 +127,8 @@ const withoutMark = (line: string) =>
 /** @param isJoined whether the line before belongs to the one before it */
 function goesOn(before: string, line: string, isJoined: boolean): boolean {
   const isFull = before.trim().length >= NARROWEST;
+  // "Under 2" over "MB", however short the line is.
+  if (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) return true;
   // "In any mixture of" over an indented list.
   const isIndented = /^\s{2,}[A-Z]/.test(line) && !/^\s/.test(before);
   if (
@@ -133,7 +136,6 @@ function goesOn(before: string, line: string, isJoined: boolean): boolean {
     !isIndented &&
     (GOES_ON.test(before.trim()) ||
       /,$/.test(before.trim()) ||
-      (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) ||
       (MONTH_AT_END.test(before.trim()) && /^\s*20\d\d\b/.test(line)) ||
       (/[a-z]$/.test(before) && NUMBER_WITH_UNIT.test(line)) ||
       isListGoingOn(before.trim(), line) ||
@@ -167,6 +169,66 @@ function columnOf(lines: readonly string[]): number | undefined {
     );
   });
   return broken.length ? width : undefined;
+}
+
+/** Characters of the narrowest column that anything is printed in. */
+const NARROWEST_PRINTED = 20;
+/** Lengths of lines that may be greater than the column: those of a heading, of an address. */
+const STICKING_OUT = 3;
+/** Fewest lines going on in small letters that show a column. */
+const FEWEST = 2;
+/** The share of them that has to: a list of names in small letters may stand beside the paragraphs. */
+const MOST_OF_THEM = 0.5;
+
+/**
+ * The line breaks of a text that was broken at a column of any width, a leaflet's or a telephone's, by their places.
+ * Undefined width, and no breaks, where it was not.
+ */
+export function columnBreaks(text: string): number[] {
+  const lines = text.split('\n');
+  const column = brokenAt(lines);
+  if (column === undefined) return [];
+  const breaks: number[] = [];
+  let end = -1;
+  lines.forEach((line, i) => {
+    const before = lines[i - 1];
+    if (before !== undefined && isOneBlock(before, line) && lacksRoom(before, line, column)) breaks.push(end);
+    end += line.length + 1;
+  });
+  return breaks;
+}
+
+/**
+ * The width that a text was broken at. There every line that goes on in small letters begins with a word for which the
+ * line before had no room; in a list of short lines hardly any does.
+ */
+function brokenAt(lines: readonly string[]): number | undefined {
+  const lengths = [...new Set(lines.map(line => line.trimEnd().length))].sort((a, b) => b - a);
+  const goingOn = lines.flatMap((line, i) => {
+    const before = lines[i - 1]?.trimEnd() ?? '';
+    const isOn = /^\s*[a-z\d(]/.test(line) && /[\w,’']$/.test(before) && !LIST_ITEM.test(line);
+    return isOn ? [{ before, line }] : [];
+  });
+  return lengths
+    .slice(0, STICKING_OUT + 1)
+    .filter(width => width >= NARROWEST_PRINTED && width < WIDEST)
+    .find(width => {
+      const full = goingOn.filter(({ before, line }) => lacksRoom(before, line, width));
+      const isOfSentences = full.some(({ line }) => /^\s*[a-z]/.test(line));
+      return isOfSentences && full.length >= FEWEST && full.length >= goingOn.length * MOST_OF_THEM;
+    });
+}
+
+/** What begins anew, however full the line before is: a numbered rule, a name with its value. */
+const BEGINS =
+  /^\s*(?:[^\w\s"“‘'([<{]\s|[A-Z]\d{1,2}[.)] |\[[ xX]?\]|(?:Article|Art\.|Rule|Section|Class|Step|Image) ?\d|\d{1,2}\.? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)|[A-Z][A-Za-z ()]{2,30}: )/;
+
+function lacksRoom(before: string, line: string, column: number): boolean {
+  const isOpen = GOES_ON.test(before.trim()) || /,$/.test(before.trim());
+  if ((BEGINS.test(line) && !isOpen) || /\.{3,}\s*$/.test(before)) return false;
+  const [word = ''] = line.trim().split(/\s/);
+  const length = before.trimEnd().length;
+  return length <= column && length + 1 + word.length > column;
 }
 
 function hadNoRoom(before: string, line: string, column: number): boolean {
