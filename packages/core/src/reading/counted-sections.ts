@@ -10,6 +10,12 @@ const COUNTED = new RegExp(
   'g',
 );
 
+/** "Five colour (C) and five monochrome (M)". */
+const COUNTED_SMALL = new RegExp(
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in )?(?<label>colou?r|mono(?:chrome)?|nature|open|travel|creative|street|portrait|landscape|wildlife)(?: ${THINGS})?\\s*\\((?<code>[A-Z]{1,3})\\)`,
+  'g',
+);
+
 /** "Eight in Section A (Wild Birds)". */
 const COUNTED_BY_CODE = new RegExp(
   `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2}) \\((?<label>[A-Za-z][A-Za-z&’' -]{2,40})\\)`,
@@ -23,7 +29,7 @@ const ITS_SORT = new RegExp(`\\s${SECTION}$`, 'i');
 export function readCounted(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
     const text = withSmallNumbers(segment.text);
-    const hits = [COUNTED, COUNTED_BY_CODE]
+    const hits = [COUNTED, COUNTED_BY_CODE, COUNTED_SMALL]
       .map(words => [...text.matchAll(words)])
       .reduce((most, found) => (found.length > most.length ? found : most));
     const [first, last] = [hits[0], hits.at(-1)];

@@ -100,7 +100,7 @@ const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value 
 const WISHES_BELOW = new RegExp(
   `^(?=.{4,50}$)(?!.*\\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\\b)[^\\d:.;,]*\\b${oneOf`
     recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | things? (?:that|which) helps? | (?<!\b(?:one|two|three|few) )wishes | preferences?
-    should,? if (?:you can|(?:at all )?possible)
+    should,? if (?:you can|(?:at all )?possible) | what you (?:may|might) (?:like|want|wish) to do
   `}\\b[^\\d.;,]*:?$|^(?:some |our |my |a few )?(?:tips|hints)(?: and tricks)?:?$`,
   'i',
 );

@@ -187,6 +187,10 @@ export function readMetadata(segment: Segment, before?: Segment): Found[] {
   return [...place, ...author, ...notes];
 }
 
+/** "GPS data should be removed for breeding sites" asks it of some pictures only. */
+const OF_SOME_SPECIES =
+  /(?<!\bespecially )\bfor (?:the |all )?(?:\w+ )?(?:protected|rare|breeding|sensitive|threatened) (?:species|sites?|birds)\b/i;
+
 function readPlace(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const tagged = ONLY_TAGGED.exec(text);
   if (tagged) return [at(segment, 'metadata.location', 'keep', tagged)];
@@ -196,6 +200,7 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional =
     (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if (?:you\b|your (?:camera|phone)\b)/i.test(text)) ||
+    OF_SOME_SPECIES.test(text.replace(/\([^()]*\)/g, ' ')) ||
     (place !== null &&
       /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
         partAt(text, place.index),

@@ -34,7 +34,7 @@ const OTHER_UNIT = new RegExp(
 );
 
 /** "80 (height) pixels". */
-const SIDE_AND_UNIT = new RegExp(`^ ?\\((?:width|height|w|h)\\) ?${UNIT}\\b`, 'i');
+const SIDE_AND_UNIT = new RegExp(`^ ?\\((?:width|height|w|h)\\)(?: ?${UNIT}\\b|\\W*$)`, 'i');
 
 /** Reads the numbers of a sentence that are part of no pair. */
 export function readSingles(

@@ -18,7 +18,7 @@ const CALLED = new RegExp(`^${SECTION}\\s+(?=(?:[A-Z]{1,3}\\d?|\\d{1,3}|[a-h])(?
 const CODE_BEFORE =
   /^(?:\((?<bracketed>[A-Za-z]{1,3}\d?|\d{1,3})\)\s*|(?<marked>[A-Z]{1,4}\d?|\d{1,3}|[a-h])\s*[).:](?=\s|[A-Z])\s*|(?<dashed>[A-Z]{1,4}\d?|\d{1,3})\s*[=–—-]\s+|(?<apart>[A-Z]{1,4}(?:-[A-Z]{1,2})?\d?)\s{2,}|(?<spaced>\d{1,3}|[A-Z]\d)\s+(?=[A-Z])|(?<lone>[A-H]|(?<initial>[A-Z])(?=\s+\k<initial>[a-z]))\s+(?=[A-Z][a-z]))/;
 /** Behind the word "section" a code needs no mark. */
-const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|\s+)/;
+const CODE_CALLED = /^(?<code>[A-Z]{1,3}|\d{1,3}|[IVX]{1,4})(?:\s*[:.(=–—-]\s*|,\s+|\s+)/;
 const LIMIT_BEHIND = new RegExp(
   `(?:\\s*[:–—,(]\\s*|\\s+-\\s*|-\\s+|\\s{2,}|\\s*\\.{2,}\\s*|\\s+(?=(?:up to|max|limit|not more|no more|at most)\\b|(?:${COUNT})\\s+(?:${THINGS})))(?:limit(?:ed to)? |with |up to |max(?:imum)?\\.?(?: of)? ?|not more than |no more than |at most |between (?:${COUNT}) and |(?:${COUNT})\\s*(?:to|-|–)\\s*)*(?<n>${COUNT})(?:\\s+(?:${THINGS}|series|sets?|panels?))?(?: each| max(?:imum)?| at (?:the )?most| per (?:member|author|entrant|person|exhibitor|club|team))?(?:(?<=${THINGS})(?:,| which| that) [a-z ]+(?=\\)))?\\)?$`,
   'i',

@@ -146,7 +146,7 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
     if (
       match[0] === '.' &&
       /\b\d{1,2}\.$/.test(head) &&
-      /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b|(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]* (?:19|20)\d\d)/.test(
+      /^(?:\d{1,2}\. ?(?:19|20)\d\d|20\d\d\b|(?:of )?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]* (?:19|20)\d\d)/i.test(
         next,
       )
     )
