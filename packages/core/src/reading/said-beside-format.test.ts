@@ -1,13 +1,10 @@
 import { describe } from 'vitest';
-import { readsAs } from '../testing/reads-as.ts';
-import type { Said } from '../testing/said-by.ts';
+import { readsBesideJpeg } from '../testing/reads-as.ts';
 
 /** One demand beside the format, in words of many organisers, with all that it says and nothing more. */
-const saidOfJpegs = (rows: readonly (readonly [text: string, said: Said])[]) =>
-  readsAs(rows.map(([text, said]) => [`JPEG. ${text}`, { formats: ['jpeg'], ...said }]));
 
 describe('sizes', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     ['Square crops only.', { ratio: [1, 1] }],
     [
       'Dimensions are limited to 1600 px (w) and 1200 px (h).',
@@ -34,11 +31,27 @@ describe('sizes', () => {
       { longEdge: { min: 1600 } },
     ],
     ['The bigger of the two dimensions is limited to 1600 px.', { longEdge: { max: 1600 } }],
+    ['Please take 2400 pixels on the long edge as the limit instead.', { longEdge: { max: 2400 } }],
+    ['1500 pixels is the longest I can take.', { longEdge: { max: 1500 } }],
+    ['Image dimension: 300 (width) x 80 (height) pixels.', { width: { exact: 300 }, height: { exact: 80 } }],
+    ['1600 x 1200 is the box.', { width: { max: 1600 }, height: { max: 1200 } }],
+    [
+      'A full page needs 3170 x 3858 pixels, and we ask that every picture is at least that big.',
+      { width: { min: 3170 }, height: { min: 3858 } },
+    ],
+    [
+      'A page has 3000 x 2000 pixels; no picture may be smaller than that.',
+      { width: { min: 3000 }, height: { min: 2000 } },
+    ],
+    ['Ask a grown-up to make it 1600 pixels along the longest side.', { longEdge: { exact: 1600 } }],
+    ['Square please, 800 x 800 px.', { width: { exact: 800 }, height: { exact: 800 }, ratio: [1, 1] }],
+    ['Long edge 3000 px+', { longEdge: { min: 3000 } }],
+    ['Width 2000+ pixels', { width: { min: 2000 } }],
   ]);
 });
 
 describe('weights, formats and colours', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     [
       'Files should weigh something between half a megabyte and 3 MB.',
       { bytesMax: 3000000, bytesMin: 500000 },
@@ -57,11 +70,16 @@ describe('weights, formats and colours', () => {
     ['We need sRGB files, not Adobe RGB ones.', { colourSpace: 'sRGB' }],
     ['Colour: sRGB or it will look wrong.', { colourSpace: 'sRGB' }],
     ['Files are refused from 2 MB upwards.', { bytesMax: 2000000 }],
+    ['4 MB is the largest the form will take.', { bytesMax: 4000000 }],
+    ['Both pictures must be really monochrome.', { monochrome: true }],
+    ['Nice to have: under 2 MB. The uploader copes with up to 8 MB.', { bytesMax: 8000000 }],
+    ['Ideally under 1 MB. The form swallows files of up to 5 MB.', { bytesMax: 5000000 }],
+    ['Scans of darkroom prints only; toned or untoned, but one tone.', { monochrome: true }],
   ]);
 });
 
 describe('closing days', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     ["Don't leave it later than 14 February 2027.", { closes: '2027-02-14' }],
     ['30 April 2027, 17.00 hrs: last chance to upload.', { closes: '2027-04-30T17:00' }],
     ['Anything that comes in after 9 May 2027 will have to wait.', { closes: '2027-05-09' }],
@@ -85,11 +103,37 @@ describe('closing days', () => {
     ['The folder will be locked on 7 November 2027.', { closes: '2027-11-07' }],
     ['31 March 2027 is your last chance.', { closes: '2027-03-31' }],
     ['The competition closes at the end of March 2027.', { closes: '2027-03-31' }],
+    ['- until the meeting on 12 November 2026', { closes: '2026-11-12' }],
+    ['Send them before the meeting on 12 November 2026.', { closes: '2026-11-12' }],
+    ["Copy deadline is Tuesday noon for Thursday's paper.", { questions: ['closes'] }],
+    [
+      "Friday 16th October 2026 is the end of it. Midnight, since you'll ask.",
+      { closes: '2026-10-16T23:59' },
+    ],
+    ['Friday 16th October 2026 is the end of it.', { closes: '2026-10-16' }],
+    ['Last orders Sunday 22 November 2026, 9pm, then I zip and send.', { closes: '2026-11-22T21:00' }],
+    ['The contest runs from 1-31 July 2027.', { closes: '2027-07-31' }],
+    ['Runs 1-31 July 2027. Vouchers of 100, 50 and 25.', { closes: '2027-07-31' }],
+    ['The photographs must be sent within and not beyond the 31/05/2027.', { closes: '2027-05-31' }],
+    ['The photographs must be sent not beyond 31/05/2027.', { closes: '2027-05-31' }],
+    [
+      'One proposal each. Vote at the AGM on 6 March 2027, so by 27 February.',
+      { closes: '2027-02-27', maxFiles: 1 },
+    ],
+    ['The meeting is on 6 March 2027, so send them by 27 February.', { closes: '2027-02-27' }],
+    ['Window: 1-14 September 2027.', { closes: '2027-09-14' }],
+    ['Entry window: 1 to 14 September 2027.', { closes: '2027-09-14' }],
+    [
+      'I need them earlier this time: Tuesday 23 March 2027 instead of the 30th. By noon please.',
+      { closes: '2027-03-23T12:00' },
+    ],
+    ['This time I need them by Tuesday 23 March 2027 instead of the 30th.', { closes: '2027-03-23' }],
+    ["Monday at the latest, the printer won't wait!", { questions: ['closes'] }],
   ]);
 });
 
 describe('numbers and sections', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     [
       'There are two categories, Open and Nature, with three entries allowed in each.',
       {
@@ -132,11 +176,66 @@ describe('numbers and sections', () => {
     ['Please be content with three pictures.', { maxFiles: 3 }],
     ['Each person can bring along two.', { maxFiles: 2 }],
     ['Up to fifty files can be uploaded.', { maxFiles: 50 }],
+    ['One banner per member and month.', { maxFiles: 1 }],
+    ['Two pictures per member and round.', { maxFiles: 2 }],
+    ['Please email one headshot each to the stage manager.', { maxFiles: 1 }],
+    [
+      'You may send one photo for each of: Habitat; Portrait; Pollinator.',
+      {
+        sections: [
+          [null, 'Habitat', 1],
+          [null, 'Portrait', 1],
+          [null, 'Pollinator', 1],
+        ],
+      },
+    ],
+    [
+      'You may send two photos for each of: Habitat, Flower.',
+      {
+        sections: [
+          [null, 'Habitat', 2],
+          [null, 'Flower', 2],
+        ],
+      },
+    ],
+    ['One or two pairs each.', { maxFiles: 2 }],
+    [
+      'Each member may enter a maximum of six DPIs, split in any way between Open and Nature.',
+      {
+        maxFiles: 6,
+        sections: [
+          [null, 'Open', null],
+          [null, 'Nature', null],
+        ],
+      },
+    ],
+    [
+      'Six images per member in all, to be divided as you like between Street and Nature.',
+      {
+        maxFiles: 6,
+        sections: [
+          [null, 'Street', null],
+          [null, 'Nature', null],
+        ],
+      },
+    ],
+    [
+      'Class 1: Bee\nClass 2: Hive\nEnter each class once or twice.',
+      {
+        sections: [
+          ['1', 'Bee', 2],
+          ['2', 'Hive', 2],
+        ],
+      },
+    ],
+    ['Three related images (a "triptych") are entered as ONE file. One entry per member.', { maxFiles: 1 }],
+    ['Fifteen images exactly.', { maxFiles: 15 }],
+    ['Exactly fifteen images.', { maxFiles: 15 }],
   ]);
 });
 
 describe('notes in the file', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     ['The metadata must not name the author.', { author: 'forbidden' }],
     ['Leave EXIF in, apart from GPS.', { location: 'remove', strip: false }],
     ['Fill in the author field (IPTC), and clear the GPS data.', { location: 'remove', author: 'required' }],
@@ -159,14 +258,40 @@ describe('notes in the file', () => {
     ['Location: remove from metadata', { location: 'remove' }],
     ['The place where the picture was taken must not be recorded in the file.', { location: 'remove' }],
     ['Neither name nor GPS position may be in the metadata.', { location: 'remove', author: 'forbidden' }],
+    [
+      'Do not include the name of the practice in the file names or anywhere in the images. Metadata identifying the practice must be removed.',
+      { watermark: 'forbidden', author: 'forbidden' },
+    ],
+    ['Metadata that reveals the author must be removed.', { author: 'forbidden' }],
+    ['Full EXIF data incl. time.', { strip: false }],
+    ['Do not remove the date and time from the file.', { strip: false }],
+    [
+      'Any image that identifies you (name in the picture, in the file name or in the metadata) fails the whole panel.',
+      { watermark: 'forbidden', author: 'forbidden' },
+    ],
   ]);
 });
 
 describe('what lies over the picture', () => {
-  saidOfJpegs([
+  readsBesideJpeg([
     ['If you want a border you may have one.', { border: 'allowed' }],
     ['Texts, logos and signatures have no business on the picture.', { watermark: 'forbidden' }],
     ['Watermarked pictures go straight in the bin.', { watermark: 'forbidden' }],
     ['We have nothing against a small watermark.', { watermark: 'allowed' }],
+    ['Your logo may be in the bottom right corner but no phone numbers please.', { watermark: 'allowed' }],
+    ['A small logo in a corner is fine, but no address or phone number.', { watermark: 'allowed' }],
+    ['Text such as object names may be placed in a lower corner.', { watermark: 'allowed' }],
+    ['Your name may be placed in a corner of the picture.', { watermark: 'allowed' }],
+    [
+      'Should you add a border? We would rather you did not, but nobody will be turned away for it.',
+      { border: 'forbidden', advice: ['border'] },
+    ],
+    ['Any border must be part of the 2048 pixels.', { border: 'allowed' }],
+    ['Please state the width of field in the entry form, not on the image.', { watermark: 'forbidden' }],
+    ['Give the title on the form and not on the picture.', { watermark: 'forbidden' }],
+    ['Borders, if any, are included in the maximum size.', { border: 'allowed' }],
+    ['No drawings on the image.', { watermark: 'forbidden' }],
+    ['No arrows or circles on the image.', { watermark: 'forbidden' }],
+    ['A 1-pixel grey line round the picture is allowed, nothing more.', { border: 'allowed' }],
   ]);
 });

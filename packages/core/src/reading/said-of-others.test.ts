@@ -42,6 +42,20 @@ describe('what is said of other things', () => {
     'Nominations for the committee close on 1 April 2027.',
     "Don't cut off feet at the border of the picture.",
     'It makes no difference whether the EXIF data are in or not.',
+    'CMYK or RGB does not matter to us.',
+    'Whether RGB or CMYK is all the same to us.',
+    'There is no minimum size but images smaller than 1200 pixels on the longer edge will look small on the screen.',
+    'The first photo is your cover and is cropped to 16:9, so leave some room at the top and bottom.',
+    'Deadline is the rehearsal. If we do not get one from you, we use the one from last year.',
+    'You need not rename your files; the title is typed on the form.',
+    'Images are shown at a maximum of 1600 pixels.',
+    'Images without an embedded profile are treated as sRGB.',
+    'Files without a profile are assumed to be sRGB.',
+    'GPS data is removed on upload.',
+    'Metadata is stripped automatically when you upload.',
+    'Landscape or portrait, we can use both.',
+    'No thin lines, they flicker.',
+    'Extra photos (up to 7): any shape.',
   ])('%s', text => {
     expect(saidBy(`JPEG. ${text}`)).toEqual({ formats: ['jpeg'] });
   });

@@ -7,3 +7,7 @@ export function readsAs(rows: readonly (readonly [text: string, said: Said])[]):
     expect(saidBy(text)).toEqual(said);
   });
 }
+
+/** The same for demands that stand beside the format, each with all that it says and nothing more. */
+export const readsBesideJpeg = (rows: readonly (readonly [text: string, said: Said])[]) =>
+  readsAs(rows.map(([text, said]) => [`JPEG. ${text}`, { formats: ['jpeg'], ...said }]));
