@@ -1,6 +1,7 @@
 import type { Found } from './found.ts';
 import { readFurther } from './read-further.ts';
-import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
+import { readPpi } from './read-density.ts';
+import { readColourSpace, readFormats } from './read-kind.ts';
 import { readMetadata } from './read-metadata.ts';
 import { readMonochrome } from './read-monochrome.ts';
 import { readOverlays } from './read-overlays.ts';

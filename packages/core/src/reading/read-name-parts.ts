@@ -1,6 +1,7 @@
 import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { namesIn, trimExample, withoutNames } from './name-examples.ts';
+import { namesShown, ownWordsOf } from './names-shown.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
 import { readLegend } from './name-legend.ts';
@@ -136,16 +137,6 @@ function hasMoreMarks(example: string, parts: readonly string[]): boolean {
 
 const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
 
-/** Every name of a file that is shown. */
-const namesShown = (about: readonly Segment[]) =>
-  about.flatMap(s => namesIn(s.text)).map(m => trimExample(m[0]));
-
-/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a word in capitals, or one that the text itself uses. */
-const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
-  /^[A-Z]{3,}$/.test(word) ||
-  (/^[A-Z][A-Za-z]{2,20}$/.test(word) &&
-    all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(withoutNames(s.text))));
-
 /** "R3, then your number, then the title, like R3_044_Harbour Wall": a first word that the description spells out. */
 function withFixedLead(example: string | null, words: readonly string[], text: string): string[] | undefined {
   const {
@@ -270,46 +261,6 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
         : !/[_-]| - /.test(stem)))
   );
 }
-
-/** "Call them yourname_title": words that stand for parts, joined, without an ending. */
-const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Z]{3}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|NN|XX|YY|ZZ|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
-
-/** Reads words that stand for parts, joined, such as yourname_title. */
-export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
-  const isOwnWord = ownWordsOf(about);
-  const shown = namesShown(about);
-  for (const segment of about) {
-    const matches = [...segment.text.matchAll(PLACEHOLDER)];
-    const written = matches.map(match => (match[1] ?? '').trim());
-    // "hands_NAME_number (hands_MOREL_1.jpg)": what both share is fixed.
-    const others = [...written, ...shown];
-    for (const [i, match] of matches.entries()) {
-      const pattern = written[i] ?? '';
-      // "membership number_title": the words before belong to the first part.
-      // "centre number_image number": so do the words behind to the last one.
-      const isCut =
-        partsNamed(segment.text).some(p => p.at < match.index && p.end > match.index) ||
-        /^ (?:number|name|code|title|of (?:the )?(?:image|picture|photo|work))(?![a-z])/i.test(
-          segment.text.slice(match.index + pattern.length),
-        ) ||
-        (/^(?:number|code)_/i.test(pattern) && OWNER_BEFORE.test(segment.text.slice(0, match.index)));
-      const parts =
-        naming.parts || isCut
-          ? undefined
-          : (readLegend(`${pattern}.jpg`, about) ??
-            partsOfExample(pattern) ??
-            fillExample(pattern, { others, isOwnWord, described: [] }));
-      if (!parts) continue;
-      naming.parts = parts;
-      claim('parts', segment, match.index, match.index + pattern.length);
-    }
-  }
-}
-
-/** "Centre number_…": whose number it is. */
-const OWNER_BEFORE =
-  /\b(?!(?:as|is|are|be|named|called|them|it|like|form|format|pattern|names?|the|files?|images?|use|so)\b)[a-z]+ $/i;
 
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.

@@ -2,7 +2,8 @@ import { exampleWithoutEnding, namesIn, showsName, trimExample } from './name-ex
 import { partsOfExample } from './name-literals.ts';
 import { partOfWord } from './name-vocabulary.ts';
 import { hasOtherPart, partsNamed } from './part-words.ts';
-import { readParts, readPlaceholder } from './read-name-parts.ts';
+import { readParts } from './read-name-parts.ts';
+import { readPlaceholder } from './read-placeholder.ts';
 import { readCharacters, readExtension, type Claim } from './read-name-characters.ts';
 import type { ReadNaming } from './reading.ts';
 import type { Found } from './found.ts';

@@ -16,7 +16,7 @@ import {
   WORD_DENIED,
   YES,
 } from './overlay-words.ts';
-import { NEITHER_SHOWS } from './read-metadata.ts';
+import { NEITHER_SHOWS } from './metadata-words.ts';
 import type { Segment } from './segments.ts';
 import type { Ruled } from './ruled-items.ts';
 

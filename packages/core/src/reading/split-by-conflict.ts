@@ -1,7 +1,8 @@
 import { isAdvisedAt } from './advice.ts';
 import type { Found } from './found.ts';
 import { ITEM_MARK, labelOf, PROPERTY } from './kind-words.ts';
-import { readColourSpace, readFormats, readPpi } from './read-kind.ts';
+import { readPpi } from './read-density.ts';
+import { readColourSpace, readFormats } from './read-kind.ts';
 import { readSimple } from './read-simple.ts';
 import { readPhysical } from './read-print.ts';
 import { readSize } from './read-size.ts';
