@@ -87,6 +87,39 @@ function reword(text: string, written: RegExp, otherwise: string): string {
     .join('\n');
 }
 
+/** Every line broken at a column, as programs do it that know of no paragraphs. */
+function broken(text: string, column: number): string {
+  const wrapped = (line: string) =>
+    line.split(' ').reduce(
+      (lines, word) => {
+        const [last = ''] = lines.slice(-1);
+        return last && last.length + 1 + word.length > column
+          ? [...lines, word]
+          : [...lines.slice(0, -1), last ? `${last} ${word}` : word];
+      },
+      [''],
+    );
+  return text.split('\n').flatMap(wrapped).join('\n');
+}
+
+/** The share of texts in which a break may fall where it cannot be told from the organiser's own. */
+const UNTOLD = 0.08;
+
+describe('a text broken at a column', () => {
+  it.each([80, 60, 40])('of %i letters is read alike, but for a few', column => {
+    const texts = names
+      .map(name => ({ name, text: readFileSync(join(folder, name, 'text.txt'), 'utf8') }))
+      .filter(({ text }) => broken(text, column) !== text && !/ {3}|\||\t/.test(text));
+    const tried = texts.filter((_, i) => i % Math.floor(texts.length / MOST) === 0);
+    const other = tried.filter(
+      ({ name, text }) =>
+        JSON.stringify(saidIn(readRules(broken(text, column)))) !== JSON.stringify(asWritten(name, text)),
+    );
+    expect(tried.length).toBeGreaterThan(50);
+    expect(other.length, other.map(t => t.name).join()).toBeLessThanOrEqual(tried.length * UNTOLD);
+  });
+});
+
 describe.each([
   ['pasted', PASTED],
   ['worded', WORDED],
