@@ -24,7 +24,7 @@ const NOT_OURS = new RegExp(
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
-    (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:on \w+ \w+ )?(?:at|with)\b(?! least)
+    (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
     the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
