@@ -67,8 +67,8 @@ export function datesIn(text: string): Stamp[] {
 /** "The meeting is on 6 March 2027, so by 27 February": a day without its year is the one nearest to a day beside it. */
 function withYears(stamps: readonly Stamp[]): Stamp[] {
   return stamps.map(({ bare, ...stamp }, i) => {
-    const known = stamps.slice(0, i).find(({ value }) => value !== null)?.value;
-    if (!bare || !known) return stamp;
+    const known = bare && stamps.slice(0, i).find(({ value }) => value !== null)?.value;
+    if (!known) return stamp;
     const years = [-1, 0, 1].map(step => Number(known.slice(0, 4)) + step);
     const days = years.flatMap(year => dated(year, bare.month, bare.day, '').value ?? []);
     const far = (day: string) => Math.abs(Date.parse(day) - Date.parse(known));

@@ -39,17 +39,28 @@ const RAGGED = 14;
 export function wrappedBreaks(text: string): number[] {
   const lines = text.split('\n');
   const column = columnOf(lines);
+  return breaksIn(
+    lines,
+    (before, line, isJoined) =>
+      goesOn(before, line, isJoined) || (column !== undefined && hadNoRoom(before, line, column)),
+  );
+}
+
+/**
+ * The breaks behind which a line belongs to the one before it, where both are of one block.
+ * @param isOfBefore is told as well whether the line before is itself joined to its own
+ */
+function breaksIn(
+  lines: readonly string[],
+  isOfBefore: (before: string, line: string, isJoined: boolean) => boolean,
+): number[] {
   const breaks: number[] = [];
   let end = -1;
   let isJoined = false;
   lines.forEach((line, i) => {
     const before = lines[i - 1];
-    const isWrapped =
-      before !== undefined &&
-      isOneBlock(before, line) &&
-      (goesOn(before, line, isJoined) || (column !== undefined && hadNoRoom(before, line, column)));
-    if (isWrapped) breaks.push(end);
-    isJoined = isWrapped;
+    isJoined = before !== undefined && isOneBlock(before, line) && isOfBefore(before, line, isJoined);
+    if (isJoined) breaks.push(end);
     end += line.length + 1;
   });
   return breaks;
@@ -180,22 +191,11 @@ const FEWEST = 2;
 /** The share of them that has to: a list of names in small letters may stand beside the paragraphs. */
 const MOST_OF_THEM = 0.5;
 
-/**
- * The line breaks of a text that was broken at a column of any width, a leaflet's or a telephone's, by their places.
- * Undefined width, and no breaks, where it was not.
- */
+/** The line breaks of a text that was broken at a column of any width, a leaflet's or a telephone's, by their places. */
 export function columnBreaks(text: string): number[] {
   const lines = text.split('\n');
   const column = brokenAt(lines);
-  if (column === undefined) return [];
-  const breaks: number[] = [];
-  let end = -1;
-  lines.forEach((line, i) => {
-    const before = lines[i - 1];
-    if (before !== undefined && isOneBlock(before, line) && lacksRoom(before, line, column)) breaks.push(end);
-    end += line.length + 1;
-  });
-  return breaks;
+  return column === undefined ? [] : breaksIn(lines, (before, line) => lacksRoom(before, line, column));
 }
 
 /**
