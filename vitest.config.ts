@@ -2,7 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    testTimeout: 60_000,
+    // A guard against a hang, not a measure: a busy machine may be several times slower than a quiet one.
+    testTimeout: 300_000,
     projects: [
       {
         extends: true,

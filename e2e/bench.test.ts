@@ -4,7 +4,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import sharp from 'sharp';
 import { beforeAll, expect, it } from 'vitest';
 import { accessFaults } from './access-faults.ts';
-import { devTools, downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import { SOON_MS, devTools, downloaded, field, pageErrors, press, seeText } from './browser.ts';
 import {
   figure as figureOf,
   pageAgainstFile,
@@ -38,7 +38,7 @@ beforeAll(async () => {
   // A sheet made by hand: a square of 400 pixels as PNG, where every pixel can be read again.
   await driver.get(`${stage.address}/sheets/new`);
   await (
-    await driver.wait(until.elementLocated(By.xpath("//button[strong[.='Something else']]")), 20_000)
+    await driver.wait(until.elementLocated(By.xpath("//button[strong[.='Something else']]")), SOON_MS)
   ).click();
   const all = Key.chord(Key.CONTROL, 'a');
   await (await field(driver, 'Title')).sendKeys(all, 'Square wall');
@@ -64,7 +64,7 @@ beforeAll(async () => {
     await seeText(driver, name);
   }
   await seeText(driver, 'Of three pictures, three need you');
-}, 120_000);
+});
 
 it('moves the picture under the frame by drag, key and figure, and says what it costs', async () => {
   const { driver } = stage.browser;
@@ -80,13 +80,17 @@ it('moves the picture under the frame by drag, key and figure, and says what it 
   const drag = driver.actions().move({ origin: picture }).press();
   for (let i = 1; i <= 10; i++) drag.move({ origin: picture, x: 5 * i });
   await drag.release().perform();
-  await driver.wait(async () => (await top()) < 160, 5000, 'the drag moved nothing');
+  await driver.wait(async () => (await top()) < 160, SOON_MS, 'the drag moved nothing');
   await (await stageOf()).sendKeys(Key.ARROW_RIGHT);
   const before = await top();
   await (await stageOf()).sendKeys(Key.chord(Key.SHIFT, Key.ARROW_LEFT));
-  await driver.wait(async () => (await top()) === before + 10, 5000, 'Shift and arrow did not move by ten');
+  await driver.wait(
+    async () => (await top()) === before + 10,
+    SOON_MS,
+    'Shift and arrow did not move by ten',
+  );
   await driver.actions().sendKeys('+').perform();
-  await driver.wait(async () => (await figure('Picture kept')) !== '800 × 800', 5000);
+  await driver.wait(async () => (await figure('Picture kept')) !== '800 × 800', SOON_MS);
   for (const [label, value] of [
     ['Width, px', '400'],
     ['Left, px', '600'],
@@ -95,7 +99,7 @@ it('moves the picture under the frame by drag, key and figure, and says what it 
     const input = await field(driver, label);
     await input.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.TAB);
   }
-  await driver.wait(async () => (await figure('Picture kept')) === '400 × 400', 5000);
+  await driver.wait(async () => (await figure('Picture kept')) === '400 × 400', SOON_MS);
   expect(await figure('Scale')).toBe('reduced to 100 %');
 });
 
@@ -107,9 +111,9 @@ it('takes steps back, also after the page was opened anew, and brings them again
   const now = await left();
   // Every figure that was typed is a step: three for the top, and one of those for the left.
   for (let i = 0; i < 4; i++) await press(driver, 'Undo');
-  await driver.wait(async () => (await left()) !== now, 5000);
+  await driver.wait(async () => (await left()) !== now, SOON_MS);
   for (let i = 0; i < 4; i++) await press(driver, 'Redo');
-  await driver.wait(async () => (await left()) === now, 5000);
+  await driver.wait(async () => (await left()) === now, SOON_MS);
 });
 
 it('shows the result at its own pixels, and the guides one after the other', async () => {
@@ -121,7 +125,7 @@ it('shows the result at its own pixels, and the guides one after the other', asy
   const guides = await field(driver, 'Guides');
   const before = await guides.getAttribute('value');
   await driver.actions().sendKeys('g').perform();
-  await driver.wait(async () => (await guides.getAttribute('value')) !== before, 5000);
+  await driver.wait(async () => (await guides.getAttribute('value')) !== before, SOON_MS);
 });
 
 it('shows more or less of the picture by wheel and by pinch, each as one step', async () => {
@@ -135,21 +139,21 @@ it('shows more or less of the picture by wheel and by pinch, each as one step', 
   const middle = { x: x + width / 2, y: y + height / 2 };
   const wheel = { type: 'mouseWheel', ...middle, deltaX: 0, deltaY: 150 };
   await devTools(driver, 'Input.dispatchMouseEvent', wheel);
-  await driver.wait(async () => (await kept()) !== before, 5000, 'the wheel changed nothing');
+  await driver.wait(async () => (await kept()) !== before, SOON_MS, 'the wheel changed nothing');
   // The wheel has come to rest when its step can be taken back.
   await new Promise(done => setTimeout(done, 500));
   await press(driver, 'Undo');
-  await driver.wait(async () => (await kept()) === before, 5000, 'the wheel left more than one step');
+  await driver.wait(async () => (await kept()) === before, SOON_MS, 'the wheel left more than one step');
   const fingers = (apart: number) =>
     [-1, 1].map((side, id) => ({ x: middle.x + (side * apart) / 2, y: middle.y, id }));
   await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: fingers(200) });
   for (const apart of [185, 170, 155, 140])
     await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: fingers(apart) });
   await devTools(driver, 'Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-  await driver.wait(async () => (await kept()) !== before, 5000, 'the pinch changed nothing');
+  await driver.wait(async () => (await kept()) !== before, SOON_MS, 'the pinch changed nothing');
   await new Promise(done => setTimeout(done, 500));
   await press(driver, 'Undo');
-  await driver.wait(async () => (await kept()) === before, 5000, 'the pinch left more than one step');
+  await driver.wait(async () => (await kept()) === before, SOON_MS, 'the pinch left more than one step');
 });
 
 let mounted: Shown;
@@ -169,13 +173,13 @@ it('mounts one picture, turns and levels another, and makes and proves all', asy
   // The middle of the chart: half of red, half of green.
   await driver.wait(
     async () => /^#[78]\w[78]\w[34]\w$/.test((await canvas.getAttribute('value')) ?? ''),
-    5000,
+    SOON_MS,
   );
   await press(driver, 'Black');
   const fromTop = await field(driver, 'From the top, px');
   expect(await fromTop.getAttribute('value')).toBe('67');
   await fromTop.sendKeys(Key.chord(Key.CONTROL, 'a'), '100', Key.TAB);
-  await driver.wait(async () => (await figure('Lost')) === 'nothing', 5000);
+  await driver.wait(async () => (await figure('Lost')) === 'nothing', SOON_MS);
   expect(await figure('Canvas added')).toBe('33 %');
   await (await field(driver, 'Guides')).findElement(By.xpath(`.//option[.='none']`)).click();
   mounted = await shownInFrame(driver);
@@ -185,7 +189,7 @@ it('mounts one picture, turns and levels another, and makes and proves all', asy
   const level = await field(driver, 'Level, degrees');
   await level.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
   const typed = await field(driver, 'Level in figures');
-  await driver.wait(async () => (await typed.getAttribute('value')) === '0.3', 5000);
+  await driver.wait(async () => (await typed.getAttribute('value')) === '0.3', SOON_MS);
   turned = await shownInFrame(driver);
   await press(driver, 'Back to the pictures');
   await seeText(driver, 'Of three pictures, three are ready.');

@@ -4,6 +4,11 @@ import { join } from 'node:path';
 import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
+/** How long the page is waited for: so long that a busy machine is not taken for a fault. */
+export const SOON_MS = 60_000;
+/** The same where pictures are looked at, made or proven first. */
+export const MADE_MS = 240_000;
+
 /** A fresh headless browser with a folder for downloads of its own. */
 export interface Browser {
   driver: WebDriver;
@@ -70,7 +75,7 @@ export async function devTools(driver: WebDriver, command: string, parameters: o
 }
 
 /** Waits for something a person can see: an element whose visible text contains the words. */
-export async function seeText(driver: WebDriver, text: string, within = 60_000): Promise<WebElement> {
+export async function seeText(driver: WebDriver, text: string, within = MADE_MS): Promise<WebElement> {
   const found = By.xpath(
     `//*[contains(normalize-space(.), ${quoted(text)}) and not(self::script)][not(*[contains(normalize-space(.), ${quoted(text)})])]`,
   );
@@ -80,14 +85,14 @@ export async function seeText(driver: WebDriver, text: string, within = 60_000):
 /** A control by its visible name. */
 export async function button(driver: WebDriver, name: string): Promise<WebElement> {
   const xpath = `//*[self::button or self::input[@type='checkbox']][normalize-space(.)=${quoted(name)} or @aria-label=${quoted(name)}]|//a[normalize-space(.)=${quoted(name)} or @aria-label=${quoted(name)}]`;
-  return driver.wait(until.elementLocated(By.xpath(xpath)), 20_000, `no button “${name}”`);
+  return driver.wait(until.elementLocated(By.xpath(xpath)), SOON_MS, `no button “${name}”`);
 }
 
 /** Presses a control by its visible name. */
 export async function press(driver: WebDriver, name: string): Promise<void> {
   const element = await button(driver, name);
   await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
-  await driver.wait(until.elementIsEnabled(element), 60_000, `“${name}” stayed disabled`);
+  await driver.wait(until.elementIsEnabled(element), MADE_MS, `“${name}” stayed disabled`);
   await element.click();
 }
 
@@ -95,12 +100,12 @@ export async function press(driver: WebDriver, name: string): Promise<void> {
 export async function field(driver: WebDriver, label: string): Promise<WebElement> {
   const q = quoted(label);
   const xpath = `//*[@aria-label=${q}]|//*[@id=//label[normalize-space(.)=${q}]/@for]|//label[normalize-space(.)=${q}]//input`;
-  return driver.wait(until.elementLocated(By.xpath(xpath)), 20_000, `no field “${label}”`);
+  return driver.wait(until.elementLocated(By.xpath(xpath)), SOON_MS, `no field “${label}”`);
 }
 
 /** Waits until a download is complete and gives its path. */
 export async function downloaded(folder: string, ending: string): Promise<string> {
-  for (let i = 0; i < 300; i++) {
+  for (let i = 0; i < MADE_MS / 100; i++) {
     const names = await readdir(folder).catch(() => []);
     const name = names.find(n => n.endsWith(ending));
     if (name && !names.some(n => n.endsWith('.crdownload'))) return join(folder, name);

@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { press, seeText, setViewport } from './browser.ts';
+import { SOON_MS, press, seeText, setViewport } from './browser.ts';
 import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
 
@@ -10,7 +10,7 @@ const stage = useStage();
 async function pressMake(): Promise<void> {
   const { driver } = stage.browser;
   const make = By.xpath(`//button[starts-with(normalize-space(.),'Make and prove ')]`);
-  await (await driver.wait(until.elementLocated(make), 20_000)).click();
+  await (await driver.wait(until.elementLocated(make), SOON_MS)).click();
 }
 
 describe('a first visit', () => {
@@ -32,7 +32,7 @@ describe('a first visit', () => {
   it('finds the demo half done: some ready, some that need a decision, one too small', async () => {
     const { driver } = stage.browser;
     await press(driver, 'Tideline Winter Salon');
-    await seeText(driver, 'All 8', 90_000);
+    await seeText(driver, 'All 8');
     await seeText(driver, '480 pixels too narrow for 2400 × 1600; it would have to be enlarged 1.25 times.');
     await seeText(driver, 'Accept this cut');
     await seeText(driver, 'Adobe RGB');
@@ -46,7 +46,7 @@ describe('a first visit', () => {
     await driver.navigate().refresh();
     await seeText(driver, 'All 8');
     await pressMake();
-    await seeText(driver, 'Proven 3', 120_000);
+    await seeText(driver, 'Proven 3');
     await seeText(driver, '11 of 11 met');
   });
 
@@ -63,7 +63,7 @@ describe('a first visit', () => {
     await stage.browser.driver.get(stage.address + path);
     await stage.browser.driver.wait(
       async () => (await stage.browser.driver.findElements({ css: 'h1' })).length > 0,
-      20_000,
+      SOON_MS,
     );
     expect(await accessFaults(stage.browser.driver)).toEqual([]);
   });
@@ -81,7 +81,7 @@ describe('a first visit', () => {
       '/submission/demo/hand-in',
     ]) {
       await driver.get(stage.address + path);
-      await driver.wait(async () => (await driver.findElements({ css: 'h1' })).length > 0, 20_000);
+      await driver.wait(async () => (await driver.findElements({ css: 'h1' })).length > 0, SOON_MS);
       const width = await driver.executeScript<number>('return document.documentElement.scrollWidth');
       expect(width, path).toBeLessThanOrEqual(390);
     }

@@ -6,7 +6,7 @@ import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { printCorners } from '../scripts/demo-pictures/flat-things.ts';
 import { accessFaults } from './access-faults.ts';
-import { downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import { SOON_MS, downloaded, field, pageErrors, press, seeText } from './browser.ts';
 import { figure, pageAgainstFile, shownInFrame, type Shown } from './on-the-bench.ts';
 import { useStage } from './stage.ts';
 
@@ -36,16 +36,16 @@ describe('a print that was photographed at a slant', () => {
   beforeAll(async () => {
     const { driver } = stage.browser;
     await driver.get(`${stage.address}/submission/demo-artwork/pictures`);
-    await seeText(driver, 'Of two pictures', 60_000);
+    await seeText(driver, 'Of two pictures');
     await press(driver, 'Frame Framed Print on the bench');
     await seeText(driver, 'Picture kept');
-  }, 120_000);
+  });
 
   it('is marked at its four corners, and its proportions are estimated', async () => {
     const { driver } = stage.browser;
     await press(driver, 'Square up …');
     const whole = By.css('[role="group"] img[alt$=", whole"]');
-    const picture = await driver.wait(until.elementLocated(whole), 30_000);
+    const picture = await driver.wait(until.elementLocated(whole), SOON_MS);
     const { x, y, width, height } = await picture.getRect();
     for (const [i, corner] of printCorners().entries()) {
       const handle = await field(driver, `${CORNERS[i]} corner`);
@@ -83,7 +83,7 @@ describe('a print that was photographed at a slant', () => {
     await seeText(driver, 'Type the width and the height of the artwork.');
     await (await field(driver, 'True height')).sendKeys(all, '30');
     await press(driver, 'Pull it true');
-    await driver.wait(async () => (await figure(driver, 'Lost')) === 'nothing', 5000);
+    await driver.wait(async () => (await figure(driver, 'Lost')) === 'nothing', SOON_MS);
     const [wide = 0, high = 0] = (await figure(driver, 'The file')).split(' × ').map(Number);
     expect(wide / high).toBeCloseTo(4 / 3, 2);
     const chosen = await driver.findElement(By.css('input[name="method"]:checked'));
@@ -96,9 +96,9 @@ describe('a print that was photographed at a slant', () => {
     await seeText(driver, 'Picture kept');
     const squared = await figure(driver, 'Picture kept');
     await press(driver, 'Undo');
-    await driver.wait(async () => (await figure(driver, 'Picture kept')) === '4800 × 3600', 5000);
+    await driver.wait(async () => (await figure(driver, 'Picture kept')) === '4800 × 3600', SOON_MS);
     await press(driver, 'Redo');
-    await driver.wait(async () => (await figure(driver, 'Picture kept')) === squared, 5000);
+    await driver.wait(async () => (await figure(driver, 'Picture kept')) === squared, SOON_MS);
   });
 
   it('stands beside a picture whose shape is typed, since the rules leave it free', async () => {
@@ -107,7 +107,7 @@ describe('a print that was photographed at a slant', () => {
     await seeText(driver, 'Harbour Wall Panorama: Jury file');
     await (await driver.findElement(By.xpath("//label[contains(., 'Trim')]/input"))).click();
     await (await field(driver, 'Height, px')).sendKeys(all, '2000', Key.TAB);
-    await driver.wait(async () => (await figure(driver, 'Picture kept')) === '7800 × 2000', 5000);
+    await driver.wait(async () => (await figure(driver, 'Picture kept')) === '7800 × 2000', SOON_MS);
     expect(await (await field(driver, 'Shape')).getAttribute('value')).toBe('free');
     await press(driver, 'Previous');
     await seeText(driver, 'Framed Print: Jury file');
@@ -147,7 +147,7 @@ describe('a signature on lined paper', () => {
   it('is found, framed in the shape that is asked, on even paper', async () => {
     const { driver } = stage.browser;
     await driver.get(`${stage.address}/submission/demo-pass/pictures`);
-    await seeText(driver, 'Of two pictures', 60_000);
+    await seeText(driver, 'Of two pictures');
     await press(driver, 'Frame Signature on the bench');
     await seeText(driver, 'Picture kept');
     await press(driver, 'Find the ink');
@@ -156,7 +156,7 @@ describe('a signature on lined paper', () => {
     await (await field(driver, 'Even paper')).click();
     await withoutGuides();
     // The evened preview comes a moment after the frame.
-    await driver.wait(async () => isWhite(await shownInFrame(driver)), 20_000, 'the paper stayed dim');
+    await driver.wait(async () => isWhite(await shownInFrame(driver)), SOON_MS, 'the paper stayed dim');
     shown = await shownInFrame(driver);
     await press(driver, 'Back to the pictures');
   });

@@ -30,7 +30,7 @@ async function handIn({ sheet, details, picture, make, files }: Job): Promise<st
   for (const [label, value] of Object.entries(details)) await (await field(driver, label)).sendKeys(value);
   await (await field(driver, 'Picture files')).sendKeys(file);
   await press(driver, `Make and prove ${files}`);
-  await seeText(driver, files === 1 ? 'The file is proven.' : 'Both files are proven.', 120_000);
+  await seeText(driver, files === 1 ? 'The file is proven.' : 'Both files are proven.');
   await press(driver, 'Hand-in');
   for (const box of await driver.findElements(By.css('fieldset input[type="checkbox"]'))) await box.click();
   await press(driver, 'Save the package');

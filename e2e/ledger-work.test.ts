@@ -5,7 +5,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import sharp from 'sharp';
 import { expect, it } from 'vitest';
 import { accessFaults } from './access-faults.ts';
-import { devTools, field, pageErrors, press, seeText } from './browser.ts';
+import { MADE_MS, SOON_MS, devTools, field, pageErrors, press, seeText } from './browser.ts';
 import { useStage } from './stage.ts';
 
 /** Many pictures: in by folder, told apart, put in order, and changed together. */
@@ -19,7 +19,7 @@ const titles = async (): Promise<string[]> => {
 const inOrder = (want: string[]) =>
   stage.browser.driver.wait(
     async () => (await titles()).join('|') === want.join('|'),
-    10_000,
+    SOON_MS,
     `never in the order ${want.join(', ')}`,
   );
 
@@ -42,7 +42,7 @@ it('takes a folder with its subfolders, and points out what looks the same', asy
   await driver.get(stage.address);
   await press(driver, 'Start a submission to Quay Street Open Call');
   await (await field(driver, 'Picture folder')).sendKeys(folder);
-  await driver.wait(async () => (await titles()).length === 4, 60_000, 'four pictures never came');
+  await driver.wait(async () => (await titles()).length === 4, MADE_MS, 'four pictures never came');
   await seeText(driver, 'Looks the same as');
   expect(await accessFaults(driver)).toEqual([]);
   await press(driver, 'Both stay');
@@ -53,9 +53,9 @@ it('puts pictures in another order by typing a place and by key', async () => {
   const [first = ''] = await titles();
   const place = await field(driver, `Place of ${first}`);
   await place.sendKeys(Key.chord(Key.CONTROL, 'a'), '3', Key.ENTER);
-  await driver.wait(async () => (await titles())[2] === first, 5000);
+  await driver.wait(async () => (await titles())[2] === first, SOON_MS);
   await (await field(driver, `Place of ${first}`)).sendKeys(Key.chord(Key.ALT, Key.ARROW_UP));
-  await driver.wait(async () => (await titles())[1] === first, 5000);
+  await driver.wait(async () => (await titles())[1] === first, SOON_MS);
 });
 
 it('puts pictures in another order by drag', async () => {
@@ -71,7 +71,7 @@ it('puts pictures in another order by drag', async () => {
   await drag.release().perform();
   await driver.wait(
     async () => (await titles()).slice(0, 3).join('|') === [second, third, first].join('|'),
-    5000,
+    SOON_MS,
   );
 });
 
@@ -91,7 +91,7 @@ it('finds, sorts, and changes all selected at once, with a way back', async () =
   await driver.wait(
     async () =>
       (await driver.findElements(By.xpath(`//td[@data-label='Frame']//div[.='Mount']`))).length === 3,
-    5000,
+    SOON_MS,
   );
   await press(driver, 'Take them out');
   await seeText(driver, 'Three pictures were taken out.');
@@ -104,8 +104,8 @@ it('finds, sorts, and changes all selected at once, with a way back', async () =
 it('takes a phone’s picture that is dropped onto a section, and drags a row into another', async () => {
   const { driver } = stage.browser;
   await driver.get(`${stage.address}/submission/demo/pictures`);
-  await driver.wait(async () => (await titles()).length === 8, 60_000);
-  await driver.wait(async () => !(await driver.findElements(By.css('[role=progressbar]'))).length, 60_000);
+  await driver.wait(async () => (await titles()).length === 8, MADE_MS);
+  await driver.wait(async () => !(await driver.findElements(By.css('[role=progressbar]'))).length, MADE_MS);
   const phone = fileURLToPath(new URL('../packages/core/src/testing/fixtures/phone.heic', import.meta.url));
   const data = { items: [], files: [phone], dragOperationsMask: 1 };
   const drag = (type: string, x: number, y: number) =>
@@ -115,7 +115,7 @@ it('takes a phone’s picture that is dropped onto a section, and drags a row in
   const over = await middleOf('[data-section="MO"]');
   await drag('dragOver', over.x, over.y);
   await drag('drop', over.x, over.y);
-  await driver.wait(async () => (await titles()).length === 9, 20_000, 'the picture never came');
+  await driver.wait(async () => (await titles()).length === 9, SOON_MS, 'the picture never came');
   const section = async (title: string) => (await field(driver, `Section of ${title}`)).getAttribute('value');
   expect(await section('Phone')).toBe('MO');
 
@@ -134,13 +134,13 @@ it('takes a phone’s picture that is dropped onto a section, and drags a row in
     .move({ x: Math.round(target.x), y: Math.round(target.y) })
     .release()
     .perform();
-  await driver.wait(async () => (await section('Lantern boats')) === 'MO', 5000);
+  await driver.wait(async () => (await section('Lantern boats')) === 'MO', SOON_MS);
   expect(await pageErrors(driver)).toEqual([]);
 });
 
 async function middleOf(selector: string): Promise<{ x: number; y: number }> {
   const { driver } = stage.browser;
-  const element = await driver.wait(until.elementLocated(By.css(selector)), 5000);
+  const element = await driver.wait(until.elementLocated(By.css(selector)), SOON_MS);
   return driver.executeScript(
     'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
     element,

@@ -1,11 +1,12 @@
 import { By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { SOON_MS } from './browser.ts';
 import sharp, { type Sharp } from 'sharp';
 
 /** What a person sees on the bench, as pixels and figures. */
 
 /** The stage, once the picture is on it. */
 export function stageElement(driver: WebDriver): Promise<WebElement> {
-  return driver.wait(until.elementLocated(By.css('[role="img"][tabindex="0"]')), 30_000, 'no picture came');
+  return driver.wait(until.elementLocated(By.css('[role="img"][tabindex="0"]')), SOON_MS, 'no picture came');
 }
 
 /** A figure of the frame by its name. */

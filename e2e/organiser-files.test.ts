@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { strToU8, zipSync } from 'fflate';
 import { expect, it } from 'vitest';
-import { field, pageErrors, press, seeText } from './browser.ts';
+import { SOON_MS, field, pageErrors, press, seeText } from './browser.ts';
 import { useStage } from './stage.ts';
 
 /** Rules come as files as well: a page, a letter, a printed prospectus. */
@@ -63,7 +63,7 @@ it.each(['rules.txt', 'rules.html', 'rules.docx', 'rules.pdf'])('reads %s', asyn
   await driver.wait(
     async () =>
       /1600 x 1200/.test((await (await field(driver, 'The organiser’s text')).getAttribute('value')) ?? ''),
-    20_000,
+    SOON_MS,
     'the text never came',
   );
   await press(driver, 'Read the rules');

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { By, Key } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { parseRuleSheet } from '@able-frame/core';
-import { devTools, downloaded, field, openBrowser, pageErrors, press, seeText } from './browser.ts';
+import { SOON_MS, devTools, downloaded, field, openBrowser, pageErrors, press, seeText } from './browser.ts';
 import { slope } from './make-pictures.ts';
 import { accessFaults } from './access-faults.ts';
 import { useStage } from './stage.ts';
@@ -37,7 +37,7 @@ it('shows which words gave which rule, what nobody claimed, and what is doubtful
   const size = await driver.findElement(By.xpath(`//mark[contains(., '1200 x 800')]`));
   const before = await size.getCssValue('background-color');
   await driver.actions().move({ origin: rule }).perform();
-  await driver.wait(async () => (await size.getCssValue('background-color')) !== before, 5000);
+  await driver.wait(async () => (await size.getCssValue('background-color')) !== before, SOON_MS);
 });
 
 it('lets a person put a rule right, leave one out, add one, and take it back', async () => {
@@ -52,14 +52,14 @@ it('lets a person put a rule right, leave one out, add one, and take it back', a
   await press(driver, 'Change JPEG');
   await press(driver, 'Leave this rule out: JPEG');
   const count = async () => (await driver.findElements(By.xpath(`//li/strong[text()='JPEG']`))).length;
-  await driver.wait(async () => (await count()) === 0, 5000);
+  await driver.wait(async () => (await count()) === 0, SOON_MS);
   await press(driver, 'Undo');
-  await driver.wait(async () => (await count()) === 1, 5000);
+  await driver.wait(async () => (await count()) === 1, SOON_MS);
   await press(driver, 'Redo');
-  await driver.wait(async () => (await count()) === 0, 5000);
+  await driver.wait(async () => (await count()) === 0, SOON_MS);
   await choose('Something is missing:', 'the kind of file');
   await press(driver, 'Add it');
-  await driver.wait(async () => (await count()) === 1, 5000);
+  await driver.wait(async () => (await count()) === 1, SOON_MS);
 });
 
 it('settles a doubt in place, and makes a rule of words that nobody claimed', async () => {
@@ -153,7 +153,7 @@ it('is taken in elsewhere and used for a picture, which is proven against it', a
     await slope(2400, 1600, 4).jpeg({ quality: 90 }).toFile(picture);
     await (await field(driver, 'Picture files')).sendKeys(picture);
     await press(driver, 'Make and prove 1');
-    await seeText(driver, 'The file is proven.', 60_000);
+    await seeText(driver, 'The file is proven.');
     await press(driver, 'Proof');
     await seeText(driver, '0147_Net loft.jpg');
     await seeText(driver, 'At most 400,000 bytes');
@@ -188,7 +188,7 @@ it('follows the organiser’s newer text, and says which submission that puts in
   await press(driver, 'Follow the newer rules');
   await driver.wait(
     async () => !(await driver.findElements(By.css('[aria-label="The rules have changed"]'))).length,
-    5000,
+    SOON_MS,
   );
   await seeText(driver, 'Exactly 1500 × 1000');
   await seeText(driver, 'At most 400,000 bytes');

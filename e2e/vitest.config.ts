@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['e2e/**/*.test.ts'], testTimeout: 240_000, hookTimeout: 120_000, fileParallelism: false },
+  test: { include: ['e2e/**/*.test.ts'], testTimeout: 600_000, hookTimeout: 600_000, fileParallelism: false },
 });

@@ -3,7 +3,7 @@ import { mkdir, readdir, readFile, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { By } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { button, downloaded, field, pageErrors, press, seeText } from './browser.ts';
+import { MADE_MS, SOON_MS, button, downloaded, field, pageErrors, press, seeText } from './browser.ts';
 import { writeBadPictures, writeGoodPictures } from './make-pictures.ts';
 import { useStage } from './stage.ts';
 
@@ -33,7 +33,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
     for (const path of good) originals.set(path, await readFile(path));
     await drop([...bad.slice(0, 4), ...good, ...bad.slice(4)]);
     await seeText(driver, 'All 12');
-    await driver.wait(async () => !(await driver.getPageSource()).includes('Looking at'), 60_000);
+    await driver.wait(async () => !(await driver.getPageSource()).includes('Looking at'), MADE_MS);
 
     for (const sentence of [
       'The file is empty: it has no bytes.',
@@ -76,9 +76,9 @@ describe('from a rule sheet and pictures to a proven package', () => {
     const ready = await driver.findElement(
       By.xpath(`//button[starts-with(normalize-space(.),'Make and prove')]`),
     );
-    await driver.wait(async () => ready.isEnabled(), 20_000);
+    await driver.wait(async () => ready.isEnabled(), SOON_MS);
     await ready.click();
-    await seeText(driver, 'Proven 4', 120_000);
+    await seeText(driver, 'Proven 4');
     // Its header and its end are whole; only the full decode finds the damage between them.
     await seeText(driver, 'The file could not be made: the picture data are damaged');
     await press(driver, 'Proof');
@@ -97,7 +97,7 @@ describe('from a rule sheet and pictures to a proven package', () => {
     await driver.get(address.replace('/proof', '/pictures'));
     await seeText(driver, 'Proven 4');
     const image = await driver.findElement(By.css('td img'));
-    await driver.wait(async () => Number(await image.getAttribute('naturalWidth')) > 0, 20_000);
+    await driver.wait(async () => Number(await image.getAttribute('naturalWidth')) > 0, SOON_MS);
   });
 
   it('hands in a package that other tools agree with', async () => {

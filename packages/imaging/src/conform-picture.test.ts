@@ -506,8 +506,7 @@ describe('conformPicture', () => {
     async (_title, sheet) => {
       const details = exampleDetails(sheet);
       const proven = new Set<string>();
-      for (const [i, [widthPx, heightPx]] of SOURCES.entries()) {
-        const source = await texture(widthPx, heightPx).jpeg({ quality: 70 }).toBuffer();
+      for (const [i, { widthPx, heightPx, source }] of (await sourcesOfManyShapes()).entries()) {
         const sectionCode = sheet.sections[i % Math.max(1, sheet.sections.length)]?.code;
         const picture = {
           id: 'a',
@@ -541,17 +540,27 @@ describe('conformPicture', () => {
       }
       expect([...proven].sort()).toEqual(sheet.deliverables.map(d => d.id).sort());
     },
-    60_000,
   );
 });
 
-/** Enough shapes and sizes that every sheet finds one it can use. */
-const SOURCES = [
-  [3000, 2000],
-  [2600, 2000],
-  [2400, 3600],
-  [6400, 1700],
-] as const;
+/** Enough shapes and sizes that every sheet finds one it can use. Drawn once: every sheet is given the same. */
+let drawn: Promise<{ widthPx: number; heightPx: number; source: Uint8Array }[]> | undefined;
+function sourcesOfManyShapes() {
+  const sizes = [
+    [3000, 2000],
+    [2600, 2000],
+    [2400, 3600],
+    [3800, 1010],
+  ] as const;
+  drawn ??= Promise.all(
+    sizes.map(async ([widthPx, heightPx]) => ({
+      widthPx,
+      heightPx,
+      source: await texture(widthPx, heightPx).jpeg({ quality: 70 }).toBuffer(),
+    })),
+  );
+  return drawn;
+}
 
 /** Greatest difference between the channels of any pixel. */
 async function hueOf(bytes: Uint8Array): Promise<number> {
@@ -559,7 +568,7 @@ async function hueOf(bytes: Uint8Array): Promise<number> {
   if (info.channels < 3) return 0;
   let hue = 0;
   for (let i = 0; i < data.length; i += info.channels) {
-    const [r = 0, g = 0, b = 0] = data.subarray(i, i + 3);
+    const [r, g, b] = [data[i] ?? 0, data[i + 1] ?? 0, data[i + 2] ?? 0];
     hue = Math.max(hue, Math.max(r, g, b) - Math.min(r, g, b));
   }
   return hue;
