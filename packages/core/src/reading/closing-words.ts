@@ -14,13 +14,13 @@ export const STRONG = new RegExp(
     bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
     (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
     closed (?:for|to) entries
-    term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
+    term(?=:) | term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
-    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
+    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | need (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | locked | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
-    delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:)
+    delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:) | (?:date|day) of delivery
     needs? (?:your|the|all|them|it|files?|images?|entries|everything)\b[^.;]{0,40}\bby | at the (?:very )?latest
     (?:hand|hands|handed|handing|send)[- ]in (?:date|day) | (?:hand|hands|handed|handing)[- ]in | submissions? (?:end|until|must)
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration

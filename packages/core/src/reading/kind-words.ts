@@ -62,7 +62,7 @@ export const A_MEASURE = /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\
 
 /** "The short version: …" heads a text and no file. */
 export const OF_TEXT =
-  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?:front|back) page|small print|at a glance|the essentials|on one page|(?:more|to be) (?:exact(?:ly)?|precise(?:ly)?)|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full))\b/i;
+  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?:front|back) page|small print|at a glance|the essentials|on one page|(?:more|to be) (?:exact(?:ly)?|precise(?:ly)?)|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full|detail)|(?:the |more |further )?details)\b/i;
 
 /** What a kind of file is told by: "Scanned prints: scan at 300 ppi" names none. */
 export const OF_A_FILE = new RegExp(

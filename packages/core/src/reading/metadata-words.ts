@@ -4,13 +4,14 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Notes in a file as such. */
 export const NOTES =
-  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?|(?:the |their )?dates?(?: and (?:the )?times?)?(?= (?:from|in|inside) the files?\b(?! ?-?names?)))\b/i;
+  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture|flight)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?|(?:the |their )?dates?(?: and (?:the )?times?)?(?= (?:from|in|inside) the files?\b(?! ?-?names?)))\b/i;
 export const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
   location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
+  (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
   position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;
 /** A note about the place, and not a line of the entry form. */
@@ -98,7 +99,7 @@ export const NEITHER_NAME =
   /\bneither (?:the |your )?(?:metadata|exif|iptc)(?: data)? nor (?:the |your )?file ?-?names?\b[^.;]{0,40}\b(?:names?|author|identity)\b/i;
 /** "Make sure that your name is not stored inside the file." */
 export const NOT_STORED =
-  /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)/i;
+  /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;
 /** "Keep the exposure data. Your name must not be there." */
 export const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
@@ -155,5 +156,5 @@ export const LABELLED =
 
 export const OF_WORDS = /\b(?:captions?|descriptions?|keywords?|titles?)\b/i;
 export const OF_CAMERA =
-  /\b(?:dates?(?: and times?)? (?:from|in|inside) the|exif|meta-? ?data|camera|exposure|shooting|capture|information)\b/i;
+  /\b(?:dates?(?: and times?)? (?:from|in|inside) the|exif|meta-? ?data|camera|exposure|shooting|capture|flight|information)\b/i;
 export const NOT_STRIPPED = /\b(?:do not|never) (?:strip|remove|delete) (?:them|it)\b/i;

@@ -79,11 +79,14 @@ const TIE = '\u00a0';
 
 /** "E.g. 112 - Frosted Reeds", "joined by hyphens: 1932-Staithe-01": a name without its ending, at the end of a clause. */
 const WITHOUT_ENDING =
-  /(?:\((?=[A-Z][\w’']*[_-]0?1,)|\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]|, \w+[_-]0?2\b))/i;
+  /(?:(?:\(|\bi\.e\. )(?=[A-Z\d][\w’']*[_-]0?1,)|\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]|, \w+[_-]0?2\b))/i;
+
+/** "Your surname and a number. Cohen1, Cohen2." */
+const IN_A_ROW = /\b(?<name>(?<stem>[A-Z][a-z]{2,20})0?1)(?=,? (?:and )?\k<stem>0?2\b)/;
 
 /** A name that a sentence shows without its ending, with its place. */
 export function exampleWithoutEnding(text: string): { name: string; at: number } | undefined {
-  const match = WITHOUT_ENDING.exec(text);
+  const match = WITHOUT_ENDING.exec(text) ?? IN_A_ROW.exec(text);
   const name = match?.groups?.['name'];
   if (!match || name === undefined) return undefined;
   return { name, at: match.index + match[0].lastIndexOf(name) };

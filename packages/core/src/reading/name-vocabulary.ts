@@ -20,11 +20,15 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|recorder|observer|volunteer',
   ],
   ['club code', 'code', 'club|society|team|school'],
   ['club code', 'name', 'club|society|team'],
-  ['entry number', 'reference', 'entry|submission|application|applicant|competitor|inscription|ticket'],
+  [
+    'entry number',
+    'reference',
+    'start|starting|race|bib|entry|submission|application|applicant|competitor|inscription|ticket',
+  ],
   ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum'],
   ['first name', 'name', 'first|given|christian|fore'],
   ['surname', 'name', 'last|family|sur'],

@@ -14,6 +14,21 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "The wall takes 9 panels."
+  lead =>
+    /\b(?:wall|page|calendar|spread|screen|board)s? (?:takes?|holds?|shows?|has) (?:room for )?$/i.test(lead),
+  // "One overall tone is accepted."
+  (_, { value, to }, text) =>
+    value === 1 && /^ (?:\w+ )?(?:tones?|tint|toning|colou?r)\b/i.test(text.slice(to)),
+  // "Four salons, one entry".
+  (lead, { value, things }) =>
+    value === 1 &&
+    /^entry$/i.test(things) &&
+    /\b(?:salons|exhibitions|competitions|circuit|festivals)\b[^.;]{0,8}$/i.test(lead),
+  // "A running number of three figures", "digits 0-9".
+  (lead, { things }) =>
+    (/^figures$/i.test(things) && /\b(?:number|numbers|code|counter) (?:of|in|with) $/i.test(lead)) ||
+    /\b(?:digits|figures|numbers|numerals) (?:0 ?[-–] ?)?$/i.test(lead),
   // "Three photos, from them we choose 1 or 2."
   lead => /\b(?:we|i) (?:choose|pick|select|take) $/i.test(lead),
   // "If you want a border you may have one."

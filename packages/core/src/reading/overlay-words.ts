@@ -30,8 +30,8 @@ export const MARK = everywhere(phrases`
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
   sign(?:ed)? | initials | copyright | numbers?(?! ?\d) | address(?:es)? | words? | labels? | scale bars? | stamps?
-  (?<!crop )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
-  (?:either|them|it)(?= (?:on|onto|across|over) (?:the|your) (?:image|photo|picture)\b)
+  (?<!\b(?:crop|(?:at|from|to|behind) the) )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
+  (?:either|them|it)(?= (?:on|onto|into|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))
 `);
 /** "No text", "don’t add the date": such a word right behind a denial. */
@@ -62,7 +62,7 @@ export const ON_PICTURE = patterns`
 `;
 /** What speaks of the name of the file, of its notes, of a signature that is asked for, or of a letter. */
 export const NOT_ON_PICTURE = phrases`
-  file ?-?names? | data of the file | in the name | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
+  file ?-?names? | data of the file | file information | in the name | named | metadata | exif | gps | co-?ordinates | iptc | fields? | capitals? | block letters
   e-?mail | message | subject line | entry form | envelope | back of | title of
   (?<!\b(?:your|the|a) )name (?:each|the|your|all|every|them|it) | pdf | document
   (?:not|never) (?:be )?(?:left )?(?:empty|blank)

@@ -24,7 +24,10 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b/gi,
   ],
   // "The competition number" is that of the evening.
-  ['entry number', /\byour competition number\b/gi],
+  [
+    'entry number',
+    /\byour competition number\b|\bthe (?:\w+ )?number (?:that )?(?:we|i|the (?:form|system|site|office)) (?:gave|give|gives|sent|allotted|assigned?)\b[^.;,:]{0,20}/gi,
+  ],
   ['date', /\bdate (?:(?:on which )?(?:it|the image) was taken|of (?:the )?(?:image|exposure|capture))\b/gi],
   ['club code', /\bthe (?:club|society|team)\b(?=\s*[:,.;(]|$)/gi],
   [
@@ -96,7 +99,7 @@ const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */

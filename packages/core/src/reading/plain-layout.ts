@@ -22,6 +22,8 @@ export const LAYOUT: readonly Rule[] = [
   // "--- Files ---", "== Files ==".
   [/^[ \t]*[-=*_~]{2,}[ \t]+([^\n]{1,60}?)[ \t]+[-=*_~]{2,}[ \t]*$/gm, '$1'],
   [/^([ \t]*)[☐☑☒✓✔✗✘►▶▪▫■□●○◦‣⁃∙➢➤→»][ \t]*/gm, '$1• '],
+  // The letter o for a bullet.
+  [/^([ \t]*)o (?=[a-z\d])/gim, '$1• '],
   // "Format = JPEG".
   [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
   // "Format - JPEG", "4. Size. 1920 x 1080".

@@ -55,6 +55,11 @@ export const WORDING: readonly Rule[] = [
     /^(?:the )?same (?:rules )?as (?:last (?:time|month|year|season|round)|before|always|usual)\s*[:–-]\s*/gim,
     '',
   ],
+  // "3 photos/section".
+  [
+    /\b(\d{1,3} [a-z]+)\/(?=(?:section|theme|class|category|author|person|participant|member|club)\b)/gi,
+    '$1 per ',
+  ],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bnos?\. of\b/gi, 'number of'],
   [/\bw\/o\b/gi, 'without'],

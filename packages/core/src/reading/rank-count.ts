@@ -15,7 +15,7 @@ const LIMIT_BEFORE =
 export const ENTERING = new RegExp(
   `\\b${oneOf`
     sen[dt]s? | delivers? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
-    pick | e-?mail | attach | includes? | hands? in | puts? in | contributes? | show | requires? | required
+    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | show | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs
@@ -42,7 +42,7 @@ const MAY_BE =
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:is |are )?the (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
+  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -75,7 +75,7 @@ const ABOUT_OTHERS = phrases`
 `;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,
+  `\\b(?:in each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =
@@ -95,7 +95,7 @@ const PER_PERSON = new RegExp(
   'i',
 );
 const OF_ANY_AUTHOR =
-  /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b/i;
+  /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b|\b(?:author|maker|photographer) limit\b/i;
 const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
@@ -219,9 +219,11 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/^(?!\W*For\b)[^]*[a-z]:\s*$/.test(lead) && /^,\s*(?:as )?(?:jpe?g|srgb|tiff?|png|\d)/i.test(tail))
     return true;
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
+  // "12 themes - 12 hours - 12 pictures"
+  if (/^(?:\d+ [a-z]+ [-–·|/] ){1,2}$/i.test(lead) && /^\W*$/.test(tail)) return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|that|made|taken|please|numbered|called|named)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|from (?:[a-z]+|\\d+) (?:different )?(?:authors|members|photographers)|that|made|taken|please|numbered|called|named)\b)/.test(
       tail,
     )
   );
@@ -237,7 +239,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\((?:[a-z]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

@@ -43,6 +43,10 @@ const isOfFiles = (text: string) => A_FORMAT.test(text) || A_MEASURE.test(text);
 const behindCut = (text: string, next: Stamp | undefined) =>
   next ? text.slice(0, next.start).replace(LEADING_TO_DAY, '') : text;
 
+/** "From 1 May at 08.00 to 31 May at 20.00": the hour of the first day is not that of the second. */
+const behindSpan = (text: string, since: Stamp | undefined, { start }: Stamp) =>
+  since && SPANS.test(text.slice(since.end, start)) ? ' '.repeat(start) + text.slice(start) : text;
+
 /** "… by the 19th, so I need them by noon on Wednesday 17 February": the hour right before a day is that day's. */
 const LEADING_TO_DAY =
   /\b(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h(?:ours|rs)?|o['’]clock)?) on (?:the )?(?:\w+day,? )?(?:the )?$/i;
@@ -60,7 +64,7 @@ const MOST_DAYS = 24;
 
 /** What stands between the two ends of a span. */
 const SPANS =
-  /^(?:,? ?\(?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?\)?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
+  /^(?:,? ?(?:at )?\(?\d{1,2}[:.]\d{2}(?: ?(?:hours|hrs|h|[ap]m))?\)?)?\s*(?:to|until|till|-|–|—|and)\s*$/i;
 
 /** A short line above a date that says what it is: "Closing date". */
 function labelOver(previous: Segment | undefined): string {
@@ -110,8 +114,12 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
     // "9 May Closing / 20 May Judging": the word behind a day is that day's.
     .replace(/(?<=^|\d) ?[-–:]? ?[A-Z][a-z]+(?: [a-z]+){0,2} \/ (?=\W*$)/, ' ')
+    .replace(/^.*[-–—,] yes,/is, '')
     // "Two weeks before the opening, which is to say by 8 May".
-    .replace(/^.*\b(?:which|that) is to say\b/is, '');
+    .replace(
+      /^.*\b(?:(?:which|that) is to say|(?:i\.e\.|in other words|(?:which|that) means),? (?=(?:by|until|before|not? later)\b))/is,
+      '',
+    );
   const last = stamps
     .slice(0, i)
     // What a bracket holds parts nothing.
@@ -175,11 +183,13 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
 const SAID_LAST =
   /^\W{0,3}(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|end of it)\b/i;
 
+/** Of a mailbox or a page. */
+const AN_ADDRESS =
+  /(?<=^|[\s(<])[^\s@]{1,80}@[\w.-]+\w|(?<![\w.-])[a-z\d][\w-]{0,40}(?:\.[\w-]{1,40}){0,3}\.(?:example|org|com|net|info|eu)\b(?:\/[^\s,;]*)?/gi;
+
 export function readClosing(segment: Segment, previous: Segment | undefined): Found[] {
   // "To open@gallery.example" opens nothing.
-  const text = segment.text.replace(/(?<=^|[\s(<])[^\s@]{1,80}@[\w.-]+\w/g, address =>
-    ' '.repeat(address.length),
-  );
+  const text = segment.text.replace(AN_ADDRESS, address => ' '.repeat(address.length));
   // The day in a file's name closes nothing.
   const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
   if (!stamps.length) return readWithoutDate(segment);
@@ -244,7 +254,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         ));
     if (!isStrong && !isAlone && !WEAK.test(clause)) continue;
     const time =
-      timeNear(behindCut(text, next), stamp.start, stamp.end) ??
+      timeNear(behindSpan(behindCut(text, next), since, stamp), stamp.start, stamp.end) ??
       (isNamedDay
         ? withPlace(timeNear(previous.text, previous.text.length, previous.text.length), stamp)
         : undefined);
@@ -260,5 +270,14 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     });
   }
   // "The next evening is on 14 January, so let me have yours by the 10th."
-  return found.length ? found : readWithoutDate(segment);
+  return found.length ? found : readWithoutDate(segment).map(day => inMonthOf(stamps, day, segment));
+}
+
+/** "We choose on 14 April 2027, so send yours by the 10th": a day of the month of the one that is given. */
+function inMonthOf(stamps: readonly Stamp[], day: Found, { text, start }: Segment): Found {
+  const n = /^(\d{1,2})(?:st|nd|rd|th)$/.exec(text.slice(day.start - start, day.end - start))?.[1];
+  const given = stamps.find(s => s.value !== null && start + s.end < day.start)?.value;
+  if (!n || !given || Number(n) >= Number(given.slice(8))) return day;
+  const { doubt: _, ...known } = day;
+  return { ...known, value: given.slice(0, 8) + n.padStart(2, '0') };
 }

@@ -19,6 +19,7 @@ const LABELLED_PPI =
 /** A density that nobody minds. */
 const NO_DENSITY = phrases`
   (?:our|the) scanner (?:makes|scans|has|delivers) | no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
+  (?:below|under) \d{2,3} ?(?:ppi|dpi) (?:we|i) (?:ask|warn|tell|call|write)
   irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
   \d{2,3}(?: ?(?:ppi|dpi))? or \d{2,3} ?(?:ppi|dpi)
 `;
@@ -69,7 +70,7 @@ const REFUSED_BELOW =
 
 /** "300 dpi at 15 x 10 cm or better". */
 const AT_SIZE_OR_MORE =
-  /^ at [\d.,]+ ?[x×] ?[\d.,]+ ?(?:[mc]m|in(?:ch(?:es)?)?)?,? or (?:better|more|higher|above)\b/i;
+  /^ at [\d.,]+ ?[x×] ?[\d.,]+ ?(?:[mc]m|in(?:ch(?:es)?)?)?,? or (?:better|more|higher|above)\b|^ at (?:that|this|the) (?:print )?size,? or (?:better|more|higher|above)\b/i;
 
 /** "Not less than 200 dpi and not more than 300 dpi": the second of two bounds. */
 function otherBound(text: string, from: number): number | undefined {

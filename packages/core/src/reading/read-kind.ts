@@ -57,7 +57,7 @@ function answered(segment: Segment): Segment {
 const FORMAT_ADVISED = patterns`
   \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
-  (?:jpe?g|png|tiff?)s?,? if (?:possible|you can)\b(?! (?:in|with|at) )
+  (?:jpe?g|png|tiff?)s?(?: (?:rather than|instead of) (?:jpe?g|png|tiff?)s?)?,? if (?:(?:at all )?possible|you (?:possibly )?can)\b(?! (?:in|with|at) )
   \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)
   (?:jpe?g|png|tiff?)s?\b (?:would be|looks?|gives?) (?:the )?best
   \b(?:our advice is|it is advisable) to use (?:jpe?g|png|tiff?)
@@ -163,7 +163,7 @@ export function readColourSpace(segment: Segment): Found[] {
           !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
             text.slice(0, m.index),
           ) &&
-          !/\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
+          !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
             text.slice(0, m.index),
           ) &&
           !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(
@@ -235,4 +235,4 @@ const OR_RGB = /(?<!adobe |photo |s)\brgb(?: or |\/)cmyk\b|\bcmyk(?: or |\/)rgb\
 
 /** "RGB or CMYK does not matter" asks for none. */
 const ALL_THE_SAME =
-  /^(?: or (?:s?rgb|cmyk|adobe rgb))? (?:(?:is|are) all the same to\b|(?:makes|make) no difference|do(?:es)?(?: not|n['’]t) matter)/i;
+  /^(?: or (?:s?rgb|cmyk|adobe rgb))?,? (?:(?:we|i) (?:do not|don['’]t) mind|(?:whichever|as) you (?:like|prefer|please)|whichever\b(?=,|;|[.]|$)|(?:is|are) all the same to\b|(?:makes|make) no difference|do(?:es)?(?: not|n['’]t) matter)/i;

@@ -104,7 +104,7 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
     (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if (?:you\b|your (?:camera|phone)\b)/i.test(text)) ||
     OF_SOME_SPECIES.test(text.replace(/\([^()]*\)/g, ' ')) ||
     (place !== null &&
-      /\b(?:where|if|when) (?:an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
+      /\b(?:where|if|when) (?:(?:the|a|your) (?:bird|animal|plant|flower|nest|species)\b|an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(
         partAt(text, place.index),
       ));
   const isOfNotes =
@@ -195,7 +195,7 @@ function readNotes(
     const part = partAt(text, each.index);
     if (isOfAuthor(part)) continue;
     const isOfPlace = PLACE.test(part) && said.length > 0;
-    if (isOfPlace && !/\ball (?:exif|metadata)|\bexif (?:data )?(?:and|,)|(?:,|\band) exif\b/i.test(part))
+    if (isOfPlace && !/\ball (?:exif|metadata)|\bexif(?: data)?(?: and|,)|(?:,|\band) exif\b/i.test(part))
       continue;
     const fate = fateOf(part);
     // "Captions go into the IPTC description" says nothing of the camera's data.

@@ -29,8 +29,13 @@ const OF_ALL: readonly string[] = [
   `\\bcall for ${MONO} ${THINGS}\\b`,
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
   `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
-  `\\b(?:single|only|just one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
+  `\\b(?:single|only|one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
+  `\\b(?:show|accept|want|take|see) nothing but ${MONO}\\b`,
+  `\\b\\d{1,2} ${THINGS}, ${MONO}\\b(?! (?:and|or) colou?r)`,
+  // "Grey Quay Monochrome League", "a biennial of monochrome photography"
+  `^(?:[A-Z][\\w’']+ ){1,4}monochrome (?:league|circle|folio|cup|exhibition|salon|show)\\b(?: \\d+(?:/\\d+)?)?$`,
+  `\\b(?:exhibition|biennial|biennale|salon|festival|show) of ${MONO} (?:photography|photographs|pictures|prints|images)\\b`,
   `\\bthis is a ${MONO} (?:competition|exhibition|contest|round|call|show)\\b`,
   // "Colour pictures are refused", "no colour at all"
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
@@ -48,7 +53,7 @@ const OF_SOME = patterns`
   \b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b | \bof which\b
   \bat least (?:\d+|one|two|three|four|five)\b | \b(?:sections|classes|categories)\s*[:–-]
   ^(?:monochrome|mono) (?:section|class|category)\b
-  \b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|category|category [a-z])\b
+  \b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|(?<!\b(?:one|single|only) )category|category [a-z])\b
 `;
 
 /** Monochrome counts only where every picture has to be so. */

@@ -31,6 +31,7 @@ const ALLOWED = patterns`
   \b(from A to Z(?: and (?:numbers|numerals|digits))?) only\b
   \b(?:in|with) ((?:plain |unaccented |english |latin )letters)\b
   \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
+  \b((?:lower|upper)[- ]?case) only\b
 `;
 const LENGTH = new RegExp(
   `(?:(?:\\bno (?:titles?|file ?-?names?) (?:may|must|can|should) (?:be longer than|exceed|have more than) |\\b(?:names?|titles?) (?:may|must|can|should) not have more than |^titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
@@ -44,7 +45,7 @@ const CHARACTERS = oneOf`
   symbols? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
 `;
 const REFUSED = new RegExp(
-  `\\b(?:no|without|not (?:use|contain|include)(?: any)?|avoid)(?: any)? ${CHARACTERS}(?:(?: (?:other than|apart from|except)\\b[^.;:()]{0,50}?(?=\\s+(?:in|please)\\b|[.,;:()]|$))|(?:(?:,| and| or|, or)? (?:no )?(?:${CHARACTERS}|spaces))*)`,
+  `\\b(?:no|without|not (?:use|contain|include)(?: any)?|avoid)(?: any)? (?:[A-Z][a-z]+ letters (?:and|or) (?:other )?)?${CHARACTERS}(?:(?: (?:other than|apart from|except)\\b[^.;:()]{0,50}?(?=\\s+(?:in|please)\\b|[.,;:()]|$))|(?:(?:,| and| or|, or)? (?:no )?(?:${CHARACTERS}|spaces))*)`,
   'i',
 );
 
@@ -67,10 +68,10 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       claim('spaces', segment, forbidden.index, forbidden.index + forbidden[0].length);
     }
     const characters = ALLOWED.exec(text);
-    if (characters && !naming.allowed && /letter|alphanumeric|character|A to Z/i.test(characters[0])) {
+    if (characters && !naming.allowed && /letter|alphanumeric|character|A to Z|case/i.test(characters[0])) {
       naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim();
-      // "In Latin letters" speaks of the script alone.
-      if (!/^(?:in|with) /i.test(characters[0]))
+      // "In Latin letters" speaks of the script alone, "lower case only" of their size.
+      if (!/^(?:in|with) |^\w+[- ]?case only/i.test(characters[0]))
         naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';
       claim('allowed', segment, characters.index, characters.index + characters[0].length);
     }
@@ -85,12 +86,15 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       claim('allowed', segment, behind.index, behind.index + behind[0].length);
     }
     const length = LENGTH.exec(text);
-    if (length && naming.maxLength === null) {
+    if (length && naming.maxLength === null && !OF_LETTERS.test(text.slice(0, length.index))) {
       naming.maxLength = readCount(length[1] ?? length[2] ?? length[3] ?? '');
       claim('maxLength', segment, length.index, length.index + length[0].length);
     }
   }
 }
+
+/** "A project text (max. 800 characters)". */
+const OF_LETTERS = /\b(?:cv|text|biography|statement|description|caption|story|letter|abstract)s? ?\($/i;
 
 /** "Files called IMG_1234.jpg will be returned." */
 const OF_CAMERA = /\b(?:IMG|DSC)\w*\.\w+/g;

@@ -63,7 +63,10 @@ export function readParts(
     }
     if (naming.parts) return;
     if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
-    const words = inOrder(described, segment.text).map(d => d.part);
+    const words = numberLast(
+      inOrder(described, segment.text).map(d => d.part),
+      naming.example,
+    );
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
     if (shown && shown.filter(part => !part.startsWith('text:')).length > words.length) {
@@ -81,7 +84,7 @@ export function readParts(
       (naming.example ? alignExample(naming.example, words) : undefined) ??
       literalsOf(naming.example, words, withSeparator(segment, about));
     // Parts that the example's marks do not fit are not all of them.
-    const isParted = /[A-Za-z\d][_-][A-Za-z\d]/.test(naming.example ?? '');
+    const isParted = /[A-Za-z\d](?:[_-]|\d? [A-Z]{2,4} )[A-Za-z\d]/.test(naming.example ?? '');
     const isShort = isParted && hasMoreMarks(naming.example ?? '', parts);
     if (isShort || (isParted && !parts.some(part => part.startsWith('text:')))) {
       partial = words;
@@ -160,6 +163,12 @@ function inOrder(described: readonly PartSaid[], text: string): readonly PartSai
       text.slice(first?.end, second?.at),
     );
   return isTurned ? described.slice().reverse() : described;
+}
+
+/** "Numbered in their order, with the title: Salt 1.jpg": the number stands where the example has it. */
+function numberLast(words: string[], example: string | null): string[] {
+  const isLast = /^[^\d]+\d{1,2}(?:\.\w+)?$/.test(example ?? '');
+  return words.length === 2 && words[0] === 'sequence' && isLast ? words.slice().reverse() : words;
 }
 
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
@@ -249,6 +258,8 @@ const NAMED_AFTER = patterns`
 function isNamedAfter(part: string, text: string, example: string | null): boolean {
   const isSaid = NAMED_AFTER.test(text);
   const stem = (example ?? '').replace(/\.\w+$/, '');
+  // "Kiln Cottage 1934" is more than a year.
+  if (/^(?:year|month|date)$/.test(part) && /[a-z]{4}/i.test(stem)) return false;
   const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\b(?:number|date)\b/i.test(text);
   return (
     isSaid &&
@@ -265,7 +276,7 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.
   const upto =
-    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b)/i.exec(
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|as in|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b)/i.exec(
       text,
     )?.index ?? text.length;
   const lead = partsWithin(text, 0, upto);

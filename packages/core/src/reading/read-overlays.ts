@@ -94,7 +94,7 @@ function readBorder(segment: Segment): Found[] {
   const isLimited = BORDER_LIMITED.test(text);
   const isOfOther =
     ON_WALL.test(text) ||
-    (/\b(?:wider|thicker|broader) than\b|\bborders? of more than\b/i.test(text) && !YES.test(text));
+    (/\b(?:wider|thicker|broader|deeper) than\b|\bborders? of more than\b/i.test(text) && !YES.test(text));
   for (const match of [...text.matchAll(BORDER)].slice(0, MOST_THINGS)) {
     if (OF_WIDER.test(text.slice(0, match.index)) || OF_PAPER.test(text.slice(0, match.index))) continue;
     const verdict = isLimited ? 'allowed' : isOfOther ? undefined : verdictOn(text, match.index, match[0]);

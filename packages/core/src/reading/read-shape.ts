@@ -24,7 +24,7 @@ const SQUARE = new RegExp(
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
-    squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square$ | \bshape\s*:\s*square
+    (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \bshape\s*:\s*square
   `}`,
   'i',
 );
@@ -153,7 +153,7 @@ const ONLY_WAY = new RegExp(
   'i',
 );
 const ABOUT_FILES =
-  /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$|^\W*(?:technical(?:ly)?|requirements?|format|shape|files?|images?)\s*:/i;
+  /\b(?:jpe?gs?|png|tiff?|px|pixels|srgb)\b|\d\s*:\s*\d|\d{3}|^\W*\w+(?: \w+)?\W*$|^\W*(?:landscape|portrait|upright|horizontal),|^\W*(?:one|an?|two|three|\d) (?:photo|picture|image)s?\b|^\W*(?:technical(?:ly)?|requirements?|format|shape|files?|images?)\s*:/i;
 
 /** That one way round alone is asked. */
 function oneWay(text: string): RegExpExecArray | null {
@@ -201,9 +201,10 @@ const BOTH_ALIKE = patterns`
   \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
   \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both(?! (?:are |is )?(?:\w+ )?(?:welcome|accepted|accepta\w+|possible|fine|allowed|ok|permitted)))\b
   \b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b
-  \b(?:projector|tv|telly|screen|monitor)s? (?:does not|do not|cannot) (?:turn|rotate)\b
+  \b(?:projector|tv|telly|screen|monitor|box)s? (?:(?:does|do|is|may|can) not|cannot) (?:be )?(?:turn|rotat)(?:ed?)?\b
   \bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b
   \b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b
+  \bwe (?:cannot|do not|never) (?:rotate|turn)(?=[.;,!]|$| (?:pictures|images|anything|them)\b)
 `;
 
 /** "A vertical picture may be 1200 wide and 1920 high" has both sides of its own. */

@@ -18,7 +18,7 @@ const NOT_OURS = new RegExp(
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
     (?:the|our) (?:tv|telly|screen|monitor) (?:in|at|on) the \w+ (?:is|has|measures)
     (?:beamer|projector|screen|monitor|display)['’]s (?:native )?resolution | (?:they|it|pictures|images) (?:will )?appears? (?:with|at|in) (?=\d)
-    created automatically | each half | we (?:scale|resize|reduce|shrink) (?:everything|all|your|the|each|every|them|it|what)\b
+    (?:it|the (?:form|leaflet|newsletter|page)) (?:says|said) | created automatically | each half | we (?:scale|resize|reduce|shrink) (?:everything|all|your|the|each|every|them|it|what)\b
     (?:organisers?|society|sponsors?) (?:may|might|can) (?:show|publish|display|use|reproduce)\b | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
@@ -55,6 +55,7 @@ const REFUSED_ABOVE = new RegExp(
     \b(?:is|are) the (?:largest|greatest|biggest)\b
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
+    (?:both|these|all|they) (?:\w+ ){0,2}?are (?:the )?(?:maximum|greatest|upper)(?: figures| sizes| values| numbers)?(?=[.,;]|$)
     \(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\) | \bthat is the (?:most|limit|maximum)
     \b(?:neither|no) (?:side|edge|dimension)(?: (?:is|being|may be|can be|must be|should be))? (?:more|longer|larger|greater|bigger)\b(?! than)
     \b(?:neither|never|not|no)\b[^.;]{3,80}\bbe exceeded\b | \bthese are (?:the )?(?:limits|maxim)

@@ -11,7 +11,7 @@ const UNIT =
   '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m(?! (?:above|below|high|long|wide|deep|tall|away|from|apart|of (?:wall|cable|rope)|x|×)))(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:]|\\d/)(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
-  `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|(?:and )?up to(?: (?:a )?max(?:imum)?(?: of)?)?|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
+  `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|and (?:at most|(?:not|no) more than|a maximum of)|(?:and )?up to(?: (?:a )?max(?:imum)?(?: of)?)?|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,
   'gi',
 );
 /** "Two megabytes", "half a megabyte", "a megabyte and a half". */
@@ -49,9 +49,9 @@ const IF_MORE =
 
 /** Files too large for the usual way, and the other way for them. */
 const IS_OVER =
-  /\b(?:files?|pictures?|images?|anything|entries|deliveries) (?:that (?:is|are) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
+  /\b(?:files?|pictures?|images?|anything|entries|deliveries) (?:(?:that (?:is|are)|of) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
 const BY_LINK =
-  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|be|come|go|sent|use|uploaded|delivered) ){0,4}(?:(?:use|send|via|by|as|through|with|on) )(?:a |an |the |us a |your )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer)/i;
+  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|be|come|go|sent|use|uploaded|delivered|brought|handed) ){0,4}(?:(?:use|send|via|by|as|through|with|on|in at|to) )(?:(?:an?|the|us a|your|our) )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer|counter|office|desk|hand)\b/i;
 
 /** A weight with its place in the sentence. */
 interface Weighed {
@@ -82,7 +82,9 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
   ];
   // "400 KB (400,000 bytes)" says one thing twice.
   const isOfZip =
-    /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b/i.test(text) &&
+    /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b|\bthe most it can (?:be|weigh)\b/i.test(
+      text,
+    ) &&
     before !== undefined &&
     /\b(?:zip|archive)\b/i.test(before.text);
   const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
@@ -126,7 +128,10 @@ function rangesIn(text: string): Weighed[] {
       )
     )
       return [{ field: undefined, bytes: high, unit: '', ...at }];
-    if (isUsual(text.slice(0, at.from), text.slice(at.to)))
+    // "Anything between 40 and 60 MB on a stick."
+    const isByLink =
+      /\b(?:anything|files?) between $/i.test(text.slice(0, at.from)) && BY_LINK.test(text.slice(at.to));
+    if (isByLink || isUsual(text.slice(0, at.from), text.slice(at.to)))
       return [{ field: undefined, bytes: high, unit: '', ...at }];
     // The doubt about a unit is raised once, with the greater number.
     return [
@@ -155,6 +160,7 @@ const NAMES_A_FILE =
 function isNoDemand(text: string, unit: string, from: number, to: number): boolean {
   const [before, after] = [text.slice(0, from), text.slice(to)];
   return (
+    /^\W*no e-?mails?\b/i.test(text) ||
     // "Smaller files (1 to 2 MB) are easier to handle."
     EASIER.test(text) ||
     // A lone K or M has to stand among words about files; "M" is a section's letter as well.
@@ -177,6 +183,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     ) ||
     // "About 2 MB each, 4 MB at most."
     (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
+    /^ (?:per|a|each|every) (?:hour|day|week|month|account)\b/i.test(after) ||
     /^ of (?:web ?|disk |server |cloud )?(?:space|storage|memory|traffic)\b/i.test(after) ||
     /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||
     isUsual(before, after) ||
@@ -216,7 +223,7 @@ function singlesIn(text: string): Weighed[] {
     // "Files over 25 MB: use a link."
     if (IS_OVER.test(before) && BY_LINK.test(after)) return [];
     const isReduced =
-      /\b(?:smaller|lower|reduce|resize|compress|shrink|(?:send|sent) (?:it |them )?back|refused?|reject(?:ed)?|return(?:ed)?|bounces?)\b/i.test(
+      /\b(?:smaller|lower|go down|reduce|resize|compress|shrink|(?:send|sent) (?:it |them )?back|refused?|reject(?:ed)?|return(?:ed)?|bounces?)\b/i.test(
         after,
       );
     if (isTurned && !isReduced && !isOfAll) return [];

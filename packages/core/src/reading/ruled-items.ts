@@ -9,7 +9,7 @@ const DENIES = new RegExp(
     (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome)
     (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
     unwanted
-    (?:(?:you|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
+    (?:and |but )?(?:(?:you|it|they|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
     (?:what|things) (?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not) (?:want|need|like|accept|show|take|use|do|add)
   `}\\s*[:.…]*$`,
   'i',

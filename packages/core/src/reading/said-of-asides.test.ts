@@ -115,7 +115,7 @@ describe('a day that closes the entry, or does not', () => {
     ['Deadline for the 2027 report: 30 November 2027.', { closes: '2027-11-30' }],
     ['Send them within 20. November 2026.', { closes: '2026-11-20' }],
     ['Let Howard have them by the end of the August meeting (19th August).', { questions: ['closes'] }],
-    ['The next evening is on 14 January 2027, so let me have yours by the 10th.', { questions: ['closes'] }],
+    ['The next evening is on 14 January 2027, so let me have yours by the 10th.', { closes: '2027-01-10' }],
     ['Bring them to the vestry by Advent Sunday.', { questions: ['closes'] }],
   ]);
 

@@ -80,7 +80,8 @@ const IS_FIXED = /\.(?:jpe?g|tiff?|png)\b|\S {3,}\S.* {3,}\S/i;
 
 /** The same text said otherwise. */
 function reword(text: string, written: RegExp, otherwise: string): string {
-  if (otherwise === '\r\n') return text.replace(written, otherwise);
+  // An indented table keeps its columns only where all of its rows are.
+  if (/^\s+$/.test(otherwise)) return text.replace(written, otherwise);
   return text
     .split('\n')
     .map(line => (IS_FIXED.test(line) ? line : line.replace(written, otherwise)))

@@ -68,7 +68,7 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
 
 /** "Sections: A …", "2.3 The categories are: Mammals". */
 const INTRO_OF_LINE = new RegExp(
-  `^(?:(?:[-+*•–·]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]?)\\s+)?(?:the )?${SECTION}\\s*(?:are\\s*)?[:*–-]\\s*`,
+  `^(?:(?:[-+*•–·]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]?)\\s+)?(?:the )?${SECTION}\\s*(?:\\([^()]*\\)\\s*)?(?:are\\s*)?[:*–-]\\s*`,
   'i',
 );
 

@@ -28,7 +28,22 @@ const SMALL_LIST = new RegExp(
   `(?:\\b${SECTIONS}\\s*(?:are\\s*)?:\\s*|\\b(?:each|one|any) of the ${SECTIONS} )(?<list>[a-z][a-z-]+(?: [a-z-]+)?(?:, [a-z][a-z-]+(?: [a-z-]+)?)*,? (?:and|or) [a-z][a-z-]+(?: [a-z-]+)?)(?=[.;]|$)`,
 );
 
+/** "Two sections, colour (C) and black and white (BW)". */
+const CODED_LIST = new RegExp(
+  `\\b${SECTIONS}\\s*(?:are\\s*)?[:,]\\s*(?<list>[a-z][a-z -]{2,30} \\([A-Z]{1,3}\\)(?:(?:, (?:and )?| and )[a-z][a-z -]{2,30} \\([A-Z]{1,3}\\)){1,7})`,
+);
+const CODED_NAME = /(?<label>[a-z][a-z -]{2,30}) \((?<code>[A-Z]{1,3})\)(?:,? and |, )?/g;
+
 export function smallNames(text: string): SectionItem[] | undefined {
+  const coded = CODED_LIST.exec(text)?.groups?.['list'];
+  if (coded)
+    return [...coded.matchAll(CODED_NAME)].map(({ groups }) => ({
+      code: groups?.['code'] ?? null,
+      label: groups?.['label'] ?? '',
+      limit: null,
+      isCalled: false,
+      aside: '',
+    }));
   const list = SMALL_LIST.exec(text)?.groups?.['list'];
   return list
     ?.split(/,? (?:and|or) |, /)

@@ -14,6 +14,7 @@ const LONG = patterns`
   \blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))
   the long(?:er|est)\b(?! than| side| edge| dim)
   (?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)
+  (?:along|on) (?:at least )?one (?:side|edge)\b
   (?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)
 `;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
@@ -84,7 +85,7 @@ export function sideAfterRange(after: string): SideSaid | undefined {
 
 /** "Longest side 1500": nothing but pixels can be meant. */
 export const EDGE_JUST_BEFORE = patterns`
-  \b(?:(?:long|short)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$
+  \b(?:(?:long|short|larg|small|great)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:may have|has|needs|of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$
   \b(?:width|height)(?: [a-z]+){1,4} (?:up to|at most|no more than|at least)\s*$
   \b(?:wider|taller|higher|narrower|broader|longer|deeper) than $
 `;

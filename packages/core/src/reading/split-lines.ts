@@ -51,6 +51,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     byHeads(
       segments,
       segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => paperHead(lineOf(segments, i))),
     )
   );
 }
@@ -83,6 +87,8 @@ function namedHead(line: string, isInFull = false): string | undefined {
     /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim() ??
     (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
   if (head === undefined || OF_TEXT.test(head) || FOR_ALL.test(own)) return undefined;
+  // "it says   1024 x 768", "it should be   2048 x 1536".
+  if (/^(?:it|this|that|they|we|you|instead)\b/i.test(head)) return undefined;
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
@@ -207,6 +213,15 @@ function subjectHead({ text }: Segment, line: string): string | undefined {
     )?.groups?.['what'];
   if (subject === undefined || !A_FORMAT.test(line) || !A_MEASURE.test(line)) return undefined;
   return /s$/i.test(subject) ? undefined : labelOf(subject);
+}
+
+/** "Long card: 210 x 105 mm": a line of nothing but a size on paper. */
+function paperHead(line: string): string | undefined {
+  const head =
+    /^(?<what>[A-Z][a-z]+(?: [a-z]+){0,2})\s*(?::|\s[–-])\s+[\d.,]+ ?[x×] ?[\d.,]+ ?(?:mm|cm|in(?:ches)?)\b\W*$/.exec(
+      line.replace(ITEM_MARK, ''),
+    )?.groups?.['what'];
+  return head === undefined || isOfShape(head) || isOfProperty(head) ? undefined : head.toLowerCase();
 }
 
 /** A line of a list goes on in the sentences that stand on the same line; everything else is meant for all. */

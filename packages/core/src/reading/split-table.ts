@@ -20,15 +20,20 @@ const RULED = /^[\s|:+-]*$/;
 /** Rows that are looked at below a head; a specification has a dozen. */
 const MOST_ROWS = 60;
 /** Names of rows that are properties in a table only. */
-const ROW_HEAD = /^(?:what|bits|when|not (?:over|above|more than)|how (?:many|big|large|heavy))$/i;
+const ROW_HEAD =
+  /^(?:what|bits|when|as|by|colou?rs|not (?:over|above|(?:more|heavier|larger) than)|how (?:many|big|large|heavy))$/i;
 const OVERLAY =
   /\b(?:borders?|frames?|key ?lines?|water-?marks?|marks?|logos?|signatures?|texts?|overlays?)\b/i;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
 
+const indentOf = (line: Line | undefined) => line?.text.search(/\S/) ?? 0;
+
 /** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
 function readRows(lines: readonly Line[]): Table | undefined {
   for (const [i, line] of lines.entries()) {
-    const [, ...properties] = cellsOf(line);
+    // Nothing needs to stand over the names of the rows.
+    const isIndented = indentOf(line) >= indentOf(lines[i + 1]) + 3;
+    const properties = cellsOf(line).slice(isIndented ? 0 : 1);
     if (properties.length < 2 || properties.filter(p => PROPERTY.test(p.text)).length < 2) continue;
     if (/\d/.test(line.text)) continue;
     const groups: Group[] = [];
