@@ -5,7 +5,7 @@ import { phrases } from './word-lists.ts';
 const ADVICE = phrases`
   # Named as such.
   recommend\w* | prefer(?:s|red|ably|ence|able)? | ideal(?:ly)? | suggest\w* | advis(?:e|able|ed) | (?:my|our) (?:advice|tip) is
-  advise against | discouraged | optim(?:um|al) | customary | consider
+  advise against | wise to | discouraged | optim(?:um|al) | customary | consider
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
   # As far as somebody can.
   if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about))

@@ -87,7 +87,7 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*what (?:does not|doesn['’]t) matter\s*:/i,
   // "How to resize: open the picture, type 1600 in the longer field."
   /^\W*how to (?:resize|reduce|save|export|convert|make)\b[^?]{0,40}:/i,
-  /\b(?:choose|use|try|at|with) a lower quality\b(?! than)|\bhalves the (?:size|weight)\b/i,
+  /(?<!\d ?[KM]B[^.;]{0,20})\b(?:choose|use|try|at|with) a lower quality\b(?! than)|\bhalves the (?:size|weight)\b/i,
   // "Example: 6000 x 4000 pixels becomes 1600 x 1067", "so a square picture would be 1050 x 1050 pixels".
   /\d ?(?:px|pixels)?\b[^.;]{0,20}\bbecomes? \d/i,
   /^\W*so,? an? [^.;]{3,40}\bwould be \d/i,

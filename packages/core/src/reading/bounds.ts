@@ -3,7 +3,7 @@ import { oneOf } from './word-lists.ts';
 export type Bound = 'min' | 'max' | 'exact' | 'unsaid';
 
 const MORE =
-  '(?:more|(?<!\\bthe )larger|bigger|wider|higher|taller|(?<!\\bthe )longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|in excess)';
+  '(?:more|(?<!\\bthe )larger|bigger|wider|higher|taller|(?<!\\bthe )longer|greater|heavier|deeper|over|above|beyond|exceed(?:s|ing|ed)?|(?:sur)?pass(?:es)?|in excess)';
 const LESS = '(?:less|(?<!\\bthe )smaller|fewer|narrower|lower|(?<!\\bthe )shorter|under|below)';
 const NOT = '(?:no|not|never|cannot|nor|neither|nothing|none)';
 
@@ -49,6 +49,11 @@ export function boundOf(before: string, rest: string): Bound {
   const near = before
     .slice(Math.max(0, before.length - 110))
     .replace(/^.*\d(?![^\d]*\))/s, '')
+    // "Of no importance as long as it stays under 2 MB".
+    .replace(
+      /\b(?:of no (?:importance|matter|consequence)|no (?:matter|problem)|makes? no difference)\b/gi,
+      ' ',
+    )
     // "Four pictures (not more), as JPEGs, 2000 px".
     .replace(/\([^()\d]*\)(?=\s*[,;])/g, ' ')
     // "At maximum quality, Adobe RGB, 300 ppi".
@@ -66,6 +71,12 @@ export function boundOf(before: string, rest: string): Bound {
   if (REFUSED_BEFORE.test(near)) return OVER.test(near) ? 'max' : 'min';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
+  // "Under 1 MB they are no use to me."
+  if (
+    /\b(?:under|below) $/i.test(before) &&
+    /^,? (?:they|it|these)(?: are| is|['’](?:re|s)) (?:of )?no use\b/i.test(after)
+  )
+    return 'min';
   // "Small ones (less than 2000 pixels on the long side) cannot be used."
   if (BRACKETED_UNDER.test(before) && REFUSED_BEHIND_BRACKET.test(after)) return 'min';
   // "Files larger than 5 MB or smaller than 500 KB will be rejected": one subject with two limits.

@@ -1,11 +1,12 @@
 import type { Stamp } from './dates.ts';
+import { readCount } from './quantities.ts';
 import { oneOf } from './word-lists.ts';
 
 /** Times of the day beside a date, with their zone. */
 
 const CLOCK = new RegExp(
   `(?:\\b|(?<=\\dT))${oneOf`
-    (?<spoken>\d{1,2})(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b
+    (?<spoken>\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b
     (\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)
     (\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))? | (\d{2})(\d{2})\s*(?:hours|hrs)
     (\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock) | (mid-?night) | (noon|midday|mid-day)
@@ -86,7 +87,7 @@ export function zoneAt(after: string): string {
 function clockOf(match: RegExpMatchArray): string | undefined {
   const { spoken, past, part } = match.groups ?? {};
   if (spoken !== undefined) {
-    const hours = (Number(spoken) % 12) + (part === 'morning' ? 0 : 12);
+    const hours = (readCount(spoken) % 12) + (part === 'morning' ? 0 : 12);
     return `${String(hours).padStart(2, '0')}:${past ?? '00'}`;
   }
   const [h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match.slice(5);

@@ -35,6 +35,8 @@ const BEFORE_AN_EVENT = new RegExp(
 const A_DAY = patterns`
   # "In by the 30th": the month is left out.
   \b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? ${MONTH_BEGUN})
+  # "Until the first of each month".
+  \b${BY} (the (?:${ORDINAL}|fifth|sixth|seventh|eighth|ninth|tenth) of (?:each|every|the)(?: following| next)? month)
   # "Every Sunday, 23:59".
   ^\W*(every ${WEEKDAY}),? (?:at |by |before |until )?\d{1,2}[:.]\d\d
   # "When: the first Monday of the month".

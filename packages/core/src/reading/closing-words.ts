@@ -13,8 +13,8 @@ export const STRONG = new RegExp(
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
     bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
     (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
-    closed (?:for|to) entries
-    term(?=:) | term (?:of|for) (?:the )?(?:sending|reception|receipt|delivery|presentation|submission|entry)
+    closed (?:for|to) entries | ultimately (?:on|by|before)\b
+    term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | need (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
@@ -40,7 +40,7 @@ export const NOT_DEADLINE = phrases`
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? (?:are|is|go|must|can) | (?:order|buy|book) (?:your |the )?tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
-  (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
+  (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
   refunds? | let (?:you|everybody|everyone|all of you) know | can be (?:seen|visited|viewed) | open (?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born

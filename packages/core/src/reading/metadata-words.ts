@@ -12,6 +12,7 @@ export const PLACE = phrases`
   location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
+  position(?=, (?:leave|keep|remove|delete)\b)
   position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;
 /** A note about the place, and not a line of the entry form. */
@@ -128,7 +129,7 @@ export const NEXT_NOTE = everywhere(patterns`
 
 /** "Only geotagged pictures can be accepted." */
 export const ONLY_TAGGED =
-  /\bonly geo-?tagged (?:images|pictures|photos|photographs|files)\b|\b(?:images|pictures|photos|photographs|files) (?:must|have to) be geo-?tagged\b/i;
+  /\b(?:switch|turn) (?:the )?(?:gps|location(?: services?)?) on\b|\bonly geo-?tagged (?:images|pictures|photos|photographs|files)\b|\b(?:images|pictures|photos|photographs|files) (?:must|have to) be geo-?tagged\b/i;
 
 /** "Leave the EXIF data in, apart from GPS." */
 export const ALL_BUT_PLACE =

@@ -35,7 +35,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 const TIED = everywhere(patterns`
   \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
-  ^(?:site|club|member|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
+  ^(?:site|club|member|student|matriculation|candidate|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
 `);
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
@@ -82,7 +82,7 @@ const WITHOUT_ENDING =
   /(?:(?:\(|\bi\.e\. )(?=[A-Z\d][\w’']*[_-]0?1,)|\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]|, \w+[_-]0?2\b))/i;
 
 /** "Your surname and a number. Cohen1, Cohen2." */
-const IN_A_ROW = /\b(?<name>(?<stem>[A-Z][a-z]{2,20})0?1)(?=,? (?:and )?\k<stem>0?2\b)/;
+const IN_A_ROW = /\b(?<name>(?<stem>[A-Za-z][a-z]{2,20})0?1)(?=,? (?:and )?\k<stem>0?2\b)/;
 
 /** A name that a sentence shows without its ending, with its place. */
 export function exampleWithoutEnding(text: string): { name: string; at: number } | undefined {

@@ -56,6 +56,9 @@ export function literalsOf(example: string | null, parts: string[], text: string
   const bySpace = stem.split(/([ _-])/);
   if (fields.length === 1 && bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));
+  // "07 Glenmorlich Old Boots": what is left over is the title's.
+  if (fields.length === 1 && parts.at(-1) === 'title' && bySpace.length > 2 * parts.length)
+    return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
   if (fields.length < parts.length) return spread(parts, fields, pieces);
   if (bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));

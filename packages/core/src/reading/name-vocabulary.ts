@@ -15,7 +15,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   ['section code', 'code', 'section|class|category|theme|age group'],
   ['member number', 'number', "(?:author|member|photographer|maker|entrant)['’]s club"],
   ['member number', 'number', 'club member(?:ship)?'],
-  ['student number', 'number', 'student(?: or staff)?|pupil|candidate|roll|registration|reg'],
+  ['student number', 'number', 'student(?: or staff)?|matriculation|pupil|candidate|roll|registration|reg'],
   ['club number', 'number', 'club|school|team|(?<!age )group'],
   [
     'member number',
@@ -64,7 +64,8 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
 ];
 
 /** "Three-letter club code", "two-digit running number": how long a part is. */
-const LENGTH = '(?:(?:\\w+|\\d)[- ](?:letter|figure|digit|character)s? )?';
+const LENGTH =
+  '(?:(?:\\w+|\\d)[- ](?:letter|figure|digit|character)s? |(?:two|three|four) (?=letters|figures|digits))?';
 const ARTICLE = '(?:(?:the|your|each|every|its|their|an?) )?';
 /** "The author's surname", "the member's club number": whose part it is changes nothing. */
 const PERSON =
@@ -129,6 +130,10 @@ const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   signature: 'deliverable',
   print: 'deliverable',
   web: 'deliverable',
+  main: 'deliverable',
+  key: 'deliverable',
+  cover: 'deliverable',
+  thumb: 'deliverable',
   small: 'deliverable',
   large: 'deliverable',
   jury: 'deliverable',

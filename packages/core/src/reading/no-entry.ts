@@ -14,6 +14,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "You can have up to 50 images in your account."
+  (_, { to }, text) => /^ (?:in|on) (?:your|an?|the) (?:account|plan)\b/i.test(text.slice(to)),
   // "The wall takes 9 panels."
   lead =>
     /\b(?:wall|page|calendar|spread|screen|board)s? (?:takes?|holds?|shows?|has) (?:room for )?$/i.test(lead),

@@ -19,7 +19,7 @@ export const BORDER = everywhere(phrases`
 export const MARK = everywhere(phrases`
   water-?mark(?:s|ed|ing)? | (?:date|time)[- ]?(?:stamp|imprint|print|display)s? | logos?
   copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?) | text overlays? | lettering
-  inscriptions? | captions? | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
+  inscriptions? | captions? | signs of recognition | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
@@ -111,10 +111,10 @@ export const YES = phrases`
   may (?:stay|appear|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present|(?:placed|put|written|in the|at the)\b))
   welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
-  at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | matter of taste | up to you
+  at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | at the discretion of | matter of taste | up to you
   as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm
   not a problem | no problem | no objection | can help
-  if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$)
+  if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$| \()
 `;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED = patterns`

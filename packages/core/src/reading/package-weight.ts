@@ -16,11 +16,12 @@ const PACKAGE = phrases`
   the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
   everything(?! else) | in all\b | in total | total (?:no|not|max|up|at|under|below)\b | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
   (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | both together | in one go | all together
+  together (?:they|these|all) (?:may|must|should|can)
   together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)
   (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)
   entire (?:submission|entry|email|package)
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
-  per e-?mail | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
+  per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
   (?:the|your|each|one) mail (?:must|should|may|can|has|is) | \bmails? (?:over|above|larger|of more)
   mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
   per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
@@ -47,6 +48,8 @@ export function isPackage(text: string, from: number, to: number): boolean {
       /^\s*(?:(?:per|for (?:each|every)|each) (?:file|image|picture|photo)|each|apiece)\s*(?:,|;|and|but|with)\s*/i,
       '',
     )
+    // "For all photos: JPG, 10 MB at most".
+    .replace(/^\W*for all (?:photos|images|pictures|files)\b/i, ' ')
     // "3 pictures per member, JPEG, 3 MB".
     .replace(
       /\b(?:\d+|pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,

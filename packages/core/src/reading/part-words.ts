@@ -12,6 +12,10 @@ export interface PartSaid {
 
 /** Ways of telling a part beside those of the vocabulary. */
 const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
+  [
+    'deliverable',
+    /\b[A-Z] for (?:plate|print|paper|screen|web|photo|jury)[a-z]* (?:or|and) [A-Z] for [a-z]+/g,
+  ],
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
@@ -36,7 +40,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order
       number of (?:the|your|each) (?:entry|image|picture)(?= \(0?1\b) | entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
-      a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it)\b[^,;).]{0,30}
+      a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
       starting (?:with|at|from) 0*1
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
@@ -48,7 +52,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ],
   [
     'deliverable',
-    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|·[a-z]+ or ·[a-z]+/gi,
+    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
   ],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
@@ -182,7 +186,8 @@ function isExplained({ at, end }: Place, text: string): boolean {
 
 /** Beside a surname a name is the first name, and beside a first name it is the surname. */
 function besideName(hit: PartSaid, hits: readonly PartSaid[], text: string): string {
-  if (hit.part !== 'author' || !/^name\b/i.test(text.slice(hit.at, hit.end))) return hit.part;
+  if (hit.part !== 'author' || !/^(?:author['’]s )?name\b/i.test(text.slice(hit.at, hit.end)))
+    return hit.part;
   const has = (part: string) => hits.some(h => h.part === part);
   return has('surname') ? 'first name' : has('first name') ? 'surname' : hit.part;
 }

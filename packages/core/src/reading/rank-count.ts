@@ -15,7 +15,7 @@ const LIMIT_BEFORE =
 export const ENTERING = new RegExp(
   `\\b${oneOf`
     sen[dt]s? | delivers? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
-    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | show | requires? | required
+    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | shows? | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs
@@ -202,7 +202,12 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "We need 10 images from your club."
   if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".
-  if (JUDGING.test(near.replace(/^.*:\s/s, ''))) return false;
+  if (
+    JUDGING.test(
+      near.replace(/^.*:\s/s, '').replace(/\bfor (?:the|our|this|an?) (?:\w+ )?exhibition\b(?!['’]s)/i, ' '),
+    )
+  )
+    return false;
   if (
     /\bwe need $/i.test(lead) &&
     /^ (?:for an? [a-z]+|(?:as|in) (?:an? )?(?:\d|jpe?g|tiff?|png))/i.test(tail)
@@ -255,7 +260,7 @@ function isBareLimit(lead: string, tail: string): boolean {
     LABELLED.test(lead);
   if (/\blimit (?:yourself|yourselves) to $/i.test(lead)) return true;
   // "Four per plot."
-  if (lead.length < 4 && /^ per [a-z]+\W*$/i.test(tail)) return true;
+  if (lead.length < 4 && /^ per [a-z]+(?:,? please)?\W*$/i.test(tail)) return true;
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;

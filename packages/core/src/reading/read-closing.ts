@@ -15,7 +15,7 @@ const WEAK =
   /\bsend (?:them |it |(?:your |the )?(?:images|files|works) )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
-  /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|acceptance|accepts?)\b/i;
+  /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|accepted|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|next (?:edition|round|issue|year))\b
@@ -113,7 +113,7 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     )
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
     // "9 May Closing / 20 May Judging": the word behind a day is that day's.
-    .replace(/(?<=^|\d) ?[-–:]? ?[A-Z][a-z]+(?: [a-z]+){0,2} \/ (?=\W*$)/, ' ')
+    .replace(/(?<=^|\d) ?[-–:]? ?[A-Za-z][a-z]+(?: [a-z]+){0,2}(?: \([^()]*\))? \/ (?=[\d\W]*$)/, ' ')
     .replace(/^.*[-–—,] yes,/is, '')
     // "Two weeks before the opening, which is to say by 8 May".
     .replace(
@@ -181,7 +181,7 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
 
 /** "Two weeks before the opening (3 July 2027) is the last day." */
 const SAID_LAST =
-  /^\W{0,3}(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|end of it)\b/i;
+  /^\W{0,3}(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|end of it)\b|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
 
 /** Of a mailbox or a page. */
 const AN_ADDRESS =
@@ -216,7 +216,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i.test(
         text.slice(0, stamp.start),
       ) &&
-      OF_ENTRY.test(clause) &&
+      (OF_ENTRY.test(clause) || /^ to [^\s@]{1,60}@/.test(segment.text.slice(stamp.end))) &&
       !NOT_DEADLINE.test(clause);
     const label = labelOver(previous);
     const isNamedDay = isDayOf(previous, segment, stamp, clause);

@@ -24,7 +24,7 @@ const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
     refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | as opposed to
-    (?:not (?:accepted|allowed|permitted|needed|wanted)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
+    (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
 );
@@ -106,7 +106,8 @@ function isDenied(text: string, at: number): boolean {
     !NOT_OTHERS.test(before) &&
     !/\bprogressive $/i.test(before) &&
     (DENIED.test(before) ||
-      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+      /\bnot supported:[^.;]*$/i.test(before) ||
+      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
         text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
       ))
   );
@@ -114,6 +115,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG = patterns`
+  ^ files? and [^.;,]{0,50}\b(?:cannot|will not|are not|must not)\b
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^(?: mode)? will not do\b | ^,? (?:is |are )?not (?:required|needed|necessary|wanted)\b
@@ -182,7 +184,7 @@ export function readColourSpace(segment: Segment): Found[] {
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:rgb|cmyk) or gr[ae]y|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:rgb|cmyk) or gr[ae]y|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

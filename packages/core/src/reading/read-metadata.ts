@@ -195,7 +195,10 @@ function readNotes(
     const part = partAt(text, each.index);
     if (isOfAuthor(part)) continue;
     const isOfPlace = PLACE.test(part) && said.length > 0;
-    if (isOfPlace && !/\ball (?:exif|metadata)|\bexif(?: data)?(?: and|,)|(?:,|\band) exif\b/i.test(part))
+    if (
+      isOfPlace &&
+      !/\ball (?:exif|metadata)|\bexif(?: data)?(?: and| with|,)|(?:,|\band) exif\b/i.test(part)
+    )
       continue;
     const fate = fateOf(part);
     // "Captions go into the IPTC description" says nothing of the camera's data.

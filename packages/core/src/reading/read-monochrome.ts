@@ -12,7 +12,7 @@ const THINGS = '(?:images?|pictures?|photos?|photographs?|works?|entries|prints?
 const OF_ALL: readonly string[] = [
   // "Pictures: monochrome", "- monochrome, please"
   `^${THINGS}\\s*:\\s*${MONO}\\b`,
-  `^(?:[-*•–·]\\s*)?${MONO}(?:,? please)?[!.]?$`,
+  `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.]?$`,
   // "All works must be in monochrome"
   `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
   `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
@@ -41,6 +41,8 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
+  `^\\W*no colou?r(?=,|\\.|$)`,
+  `\\b${THINGS} without (?:any )?colou?r\\b`,
   // "The tone you like, but no more than one"
   `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only|but) (?:one|a single) tone\\b`,
   // "No colour: pictures are monochrome or have one tone"

@@ -1,4 +1,4 @@
-import { alignExample } from './align-example.ts';
+import { alignExample, fitsPart } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { namesIn, trimExample, withoutNames } from './name-examples.ts';
 import { namesShown, ownWordsOf } from './names-shown.ts';
@@ -44,6 +44,13 @@ export function readParts(
       const numbered = withNumber(only.part, segment.text, naming.example);
       if (numbered) {
         naming.parts = numbered;
+        claim('parts', segment, only.at, only.end);
+        return;
+      }
+      // "C31 and your first name: C31 Joan.jpg"
+      const fixed = spelledBefore(only, segment.text, naming.example);
+      if (fixed) {
+        naming.parts = fixed;
         claim('parts', segment, only.at, only.end);
         return;
       }
@@ -154,6 +161,17 @@ function withFixedLead(example: string | null, words: readonly string[], text: s
   return parts && [`text:${lead}${mark}`, ...parts];
 }
 
+/** A word that the description has in front of its only part, and the example in front of what stands for that. */
+function spelledBefore({ part, at }: PartSaid, text: string, example: string | null): string[] | undefined {
+  const { lead = '', rest = '' } =
+    /^(?<lead>[A-Za-z]{1,10}\d{0,4}[_ -])(?<rest>[^_]+)\.\w+$/.exec(example ?? '')?.groups ?? {};
+  const word = lead.slice(0, -1);
+  const isSpelled = new RegExp(`\\b${word} (?:and|plus|then|followed by) (?:the|your) $`).test(
+    text.slice(0, at),
+  );
+  return word && isSpelled && fitsPart(rest, part) ? [`text:${lead}`, part] : undefined;
+}
+
 /** "The title, prefixed by the member's number": the second of two stands first. */
 function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {
   const [first, second] = described;
@@ -174,9 +192,9 @@ function numberLast(words: string[], example: string | null): string[] {
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
 function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
   return (
-    /[A-Za-z]{3,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) ||
+    /[A-Za-z]{2,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) ||
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
-    described.slice(1).some((d, i) => /^[_-][A-Za-z]{3,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
+    described.slice(1).some((d, i) => /^[_-][A-Za-z\d]{2,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
   );
 }
 
@@ -230,7 +248,7 @@ function besideIt(
 
 const NAMED_AFTER = patterns`
   \b(?:named|called|(?:name|call|number) (?:(?:the|your|all) )?(?:files?|images?|pictures?)) 0*1 to \d{1,2}\b(?!,? (?:and|then|plus|followed|with)\b)
-  \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) [a-z]+(?: only)?[.;,]
+  \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) (?:[a-z]+['’]s )?[a-z]+(?: only)?[.;,]
   \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b | \btakes? (?:its|their) names? from (?:the|your)\b
   \b(?:must|should) be the (?:file name|name of the image)\b
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b

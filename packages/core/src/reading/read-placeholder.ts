@@ -38,12 +38,17 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
           : (readLegend(`${pattern}.jpg`, about) ??
             partsOfExample(pattern) ??
             fillExample(pattern, { others, isOwnWord, described: [] }));
-      if (!parts) continue;
+      // "HIVE-MONTH (H12-2027-06.jpg)": a word that the example does not have is none of its fixed ones.
+      if (!parts || !parts.every(part => isIn(naming.example, part))) continue;
       naming.parts = parts;
       claim('parts', segment, match.index, match.index + pattern.length);
     }
   }
 }
+
+/** Whether a fixed word stands in the example, where there is one. */
+const isIn = (example: string | null, part: string) =>
+  example === null || !/^text:.*[A-Za-z]{2}/.test(part) || example.includes(part.slice(5).trim());
 
 /** "Centre number_…": whose number it is. */
 const OWNER_BEFORE =

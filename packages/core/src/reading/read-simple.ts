@@ -183,6 +183,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bjpe?gs? \((8|9|1[0-2])\)/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
     words: /\bjpe?gs?,? ?\(?(\d{1,2})\/(10|12)\b/i,
     value: m => `${m[1] ?? ''}/${m[2] ?? ''}`,
   },

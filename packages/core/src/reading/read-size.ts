@@ -21,7 +21,7 @@ const NOT_OURS = new RegExp(
     (?:it|the (?:form|leaflet|newsletter|page)) (?:says|said) | created automatically | each half | we (?:scale|resize|reduce|shrink) (?:everything|all|your|the|each|every|them|it|what)\b
     (?:organisers?|society|sponsors?) (?:may|might|can) (?:show|publish|display|use|reproduce)\b | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
-    used to be | formerly | no longer (?:be |accept\w*|in force|valid|used|appl\w+)
+    used to be | formerly | no longer (?:be |possible|accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b

@@ -82,7 +82,7 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
   ];
   // "400 KB (400,000 bytes)" says one thing twice.
   const isOfZip =
-    /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b|\bthe most it can (?:be|weigh)\b/i.test(
+    /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b|\bthe most it can (?:be|weigh)\b|^(?:<=?|≤|max\.?|up to|under|below|at most|not over)? ?[\d.,]+ ?[kmg]b\W*$/i.test(
       text,
     ) &&
     before !== undefined &&

@@ -44,7 +44,9 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
     closes = String(earliest.value);
     questions.push(twoPlaces(earliest, later, segments));
   }
-  const other = known.find(f => dayOf(f) !== dayOf(first));
+  const other = [...known, ...all.filter(f => f.value !== null && SEND_BY.test(textAt(f, segments)))].find(
+    f => dayOf(f) !== dayOf(first),
+  );
   if (other && strong.length) {
     closes = [String(fullest.value), String(other.value)].sort()[0] ?? null;
     questions.push(twoPlaces(first, other, segments));
@@ -52,6 +54,14 @@ export function settleClosing(segments: readonly Segment[]): SettledClosing | un
   const from = [fullest, ...(hour ? [hour] : [])].map(f => ({ ...f, field: 'closes' }));
   return { closes, questions, from };
 }
+
+/** "Send them before midnight on 6 March 2027": said as plainly as the day that closes the entry. */
+const SEND_BY =
+  /^\W*(?:please )?(?:send|submit|upload|e-?mail|mail) (?:them|it|yours?|everything|all|the (?:files|pictures|images))\b[^;]*\b(?:before|by|until)\b/i;
+
+/** The sentence that a statement stands in. */
+const textAt = ({ start }: Found, segments: readonly Segment[]) =>
+  segments.find(s => s.start <= start && start < s.start + s.text.length)?.text ?? '';
 
 /** "Three entries. 28 February 2027, 20:00." The only day of a text, a sentence by itself behind others of its line. */
 function dayAlone(segments: readonly Segment[]): Found[] {
@@ -73,7 +83,7 @@ function dayAlone(segments: readonly Segment[]): Found[] {
 /** "By 28 May 2027    by 9 July 2027": the second cell of a row is the day of another kind of file. */
 function isOfNextColumn(day: Found, all: readonly Found[], segments: readonly Segment[]): boolean {
   const segment = segments.find(s => s.start <= day.start && day.start < s.start + s.text.length);
-  const before = all.find(f => segment && f.start >= segment.start && f.end <= day.start);
+  const before = all.filter(f => segment && f.start >= segment.start && f.end <= day.start).at(-1);
   const between =
     segment && before ? segment.text.slice(before.end - segment.start, day.start - segment.start) : '';
   return /^ {2,}(?:(?:by|until|before|on) )?(?:\w+day,? )?$/i.test(between);
@@ -81,11 +91,9 @@ function isOfNextColumn(day: Found, all: readonly Found[], segments: readonly Se
 
 /** "Registration closes on 14 May; photographs can be uploaded until 21 May": the files have the later day. */
 function isOfRegistration(day: Found, all: readonly Found[], segments: readonly Segment[]): boolean {
-  const textOf = ({ start }: Found) =>
-    segments.find(s => s.start <= start && start < s.start + s.text.length)?.text ?? '';
   return (
-    /\bregistration\b[^.;]{0,24}\bclos/i.test(textOf(day)) &&
-    all.some(f => f.start > day.start && f.value !== null && UPLOADED_UNTIL.test(textOf(f)))
+    /\bregistration\b[^.;]{0,24}\bclos/i.test(textAt(day, segments)) &&
+    all.some(f => f.start > day.start && f.value !== null && UPLOADED_UNTIL.test(textAt(f, segments)))
   );
 }
 

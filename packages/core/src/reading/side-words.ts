@@ -26,9 +26,9 @@ const SHORT = patterns`
   (?:short(?:est|er)?|small(?:est|er)|narrow(?:est|er))[ -](?:side|edge|dimension|axis|length)
 `;
 const WIDTH =
-  /\b(?:wide|wider|narrower|width|in length|across|broad|(?:from )?left to right|horizontal(?:ly)?|along the (?:top|bottom))\b/i;
+  /\b(?:wide|wider|narrower|width|in length|across|broad|(?:from )?left to right|horizontal(?:ly)?|along the (?:top|bottom))\b|\(w\)/i;
 const HEIGHT =
-  /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b/i;
+  /\b(?:high|higher|height|tall|taller|deep|deeper|vertical(?:ly)?|upright|(?:down|up) the side|top to bottom)\b|\(h\)/i;
 const SIDES: readonly (readonly [SideSaid, RegExp])[] = [
   ['longEdge', LONG],
   ['any', ANY],

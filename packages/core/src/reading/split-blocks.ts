@@ -1,5 +1,5 @@
 import type { Group } from './group.ts';
-import { ITEM_MARK, labelOf, OF_TEXT, SPEC } from './kind-words.ts';
+import { A_FORMAT, ITEM_MARK, labelOf, OF_TEXT, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
@@ -18,8 +18,10 @@ interface Block {
 
 /** @returns undefined where fewer than two blocks describe files that differ */
 export function splitBlocks(segments: readonly Segment[]): Group[] | undefined {
+  // "For all photos: JPG, 10 MB at most": what is said for all needs not stand under each heading.
+  const least = segments.some(({ text }) => FOR_ALL.test(text) && A_FORMAT.test(text)) ? 1 : 2;
   const blocks = blocksOf(segments).filter(
-    b => b.facts.size >= 2 && (b.facts.has('size') || b.facts.has('weight')),
+    b => b.facts.size >= least && (b.facts.has('size') || b.facts.has('weight')),
   );
   if (blocks.length < 2 || new Set(blocks.map(b => b.head)).size < blocks.length) return undefined;
   const areDifferent = blocks.every((a, i) =>
