@@ -14,7 +14,7 @@ const ADVICE = phrases`
   if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)
   do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
-  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows)
+  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows|gives)
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
   if (?:you are )?asked for an?
   # What those who ask like, or do themselves.

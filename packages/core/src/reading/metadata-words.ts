@@ -97,7 +97,7 @@ export const NEITHER_SHOWS =
   /\bneither (?:the |your )?(?:(?:image|picture|photo(?:graph)?|file)s? nor (?:its|the|their) (?:metadata|exif|iptc)|(?:metadata|exif|iptc) nor (?:the |your )?(?:image|picture|photo(?:graph)?)s?)\b[^.;]{0,40}\b(?:names?|author|identity|who you are)\b/i;
 /** "Neither the metadata nor the file name may contain the author's name." */
 export const NEITHER_NAME =
-  /\bneither (?:the |your )?(?:metadata|exif|iptc)(?: data)? nor (?:the |your )?file ?-?names?\b[^.;]{0,40}\b(?:names?|author|identity)\b/i;
+  /\bneither (?:the |your )?(?:(?:metadata|exif|iptc)(?: data)? nor (?:the |your )?file ?-?names?|file ?-?names? nor (?:the |your )?(?:metadata|exif|iptc)(?: data)?)\b[^.;]{0,40}\b(?:names?|author|identity)\b/i;
 /** "Make sure that your name is not stored inside the file." */
 export const NOT_STORED =
   /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;

@@ -22,6 +22,9 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "One overall tone is accepted."
   (_, { value, to }, text) =>
     value === 1 && /^ (?:\w+ )?(?:tones?|tint|toning|colou?r)\b/i.test(text.slice(to)),
+  // "One file per message."
+  (_, { value, to }, text) =>
+    value === 1 && /^ (?:per|in each|in every|an?) (?:message|e-?mail|mail|upload)\b/i.test(text.slice(to)),
   // "Four salons, one entry".
   (lead, { value, things }) =>
     value === 1 &&

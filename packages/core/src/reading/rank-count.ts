@@ -94,6 +94,8 @@ const PER_PERSON = new RegExp(
   `^[\\s,(]*(?:max(?:imum)?\\.? )?(?:per|(?:from|for|by) (?:each|every)) ${PERSON}\\b`,
   'i',
 );
+/** "Each member may enter three." */
+const EACH_PERSON = new RegExp(`^\\W*(?:each|every) ${PERSON} (?:may|can|must|sends?|enters?)\\b`, 'i');
 const OF_ANY_AUTHOR =
   /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) may have more than\b|\b(?:author|maker|photographer) limit\b/i;
 const OF_CLUB =
@@ -151,7 +153,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
     (!count.things && /^ from each\b/.test(tail)) ||
     OF_ANY_AUTHOR.test(lead);
   const isOfClub = OF_CLUB.test(tail) || (CLUB_BEFORE.test(lead) && !isOfOne);
-  const isPerPerson = PER_PERSON.test(tail);
+  const isPerPerson = PER_PERSON.test(tail) || EACH_PERSON.test(lead);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne, isPerPerson });
   const isEach = FOR_EACH.test(
     `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category|theme|topic)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,

@@ -116,6 +116,7 @@ function isDenied(text: string, at: number): boolean {
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG = patterns`
   ^ files? and [^.;,]{0,50}\b(?:cannot|will not|are not|must not)\b
+  ^ (?:files?|images?|pictures?) with an? (?:\w+ )?(?:cast|tint)\b
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^(?: mode)? will not do\b | ^,? (?:is |are )?not (?:required|needed|necessary|wanted)\b
@@ -154,6 +155,8 @@ export function readColourSpace(segment: Segment): Found[] {
         m =>
           !isDenied(text, m.index) &&
           !isOther(m.index) &&
+          // "It is probably in Adobe RGB" guesses.
+          !/\b(?:is|are) (?:probably|perhaps|often|still) (?:in |an? )?$/i.test(text.slice(0, m.index)) &&
           !/\bif (?:your|the) [a-z]+ (?:can|does|knows) only (?:do |save |write |make |use |give )?(?:in )?$/i.test(
             text.slice(0, m.index),
           ) &&

@@ -120,7 +120,7 @@ function readMark(segment: Segment): Found[] {
   const stated = STATED_OFF.exec(text);
   if (stated) return [at(segment, 'watermark', 'forbidden', stated)];
   const [denied] = [...text.matchAll(WORD_DENIED)].filter(
-    m => !isOfFile(text, m.index) && !IN_A_PART.test(text.slice(m.index)),
+    m => !isOfFile(text, m.index) && !IN_A_PART.test(text.slice(m.index)) && !IS_MISSED.test(text),
   );
   if (denied) return [at(segment, 'watermark', 'forbidden', denied)];
   for (const match of [...strong, ...weak]) {
@@ -150,6 +150,10 @@ const STATED_OFF =
 /** "Sponsors' logos" belong to what is photographed, "an illegible signature" is a file of its own. */
 const IN_THE_SCENE =
   /\b(?:sponsors?['’]?s?|advertising) $|\b(?:illegible|unclear|blurred|missing)\b[^.;,]{0,30}$/i;
+
+/** "Applications without photograph and signature will be rejected" asks for one. */
+const IS_MISSED =
+  /\bwithout (?:an? |the |your )?(?:photo(?:graph)?s?|pictures?) (?:and|or) (?:an? )?signatures?\b[^.;]{0,30}\b(?:rejected|refused|returned|not|invalid)\b/i;
 
 /** "No text in the lower 200 pixels" forbids none elsewhere. */
 const IN_A_PART =

@@ -102,7 +102,7 @@ const SWAP = new RegExp(
     (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
     (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
     whichever way (?:round|up) | or the reverse\b | change places | (?:inter)?exchanged | rotate the figures for
-    (?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\))
+    (?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)|,)
   `}(?!\\w)`,
   'i',
 );
@@ -196,7 +196,7 @@ const UPRIGHT_TOO = patterns`
 `;
 const BOTH_ALIKE = patterns`
   \bboth (?:for|in) (?:landscape|horizontal)\w*(?: images| pictures)? and (?:for |in )?(?:portrait|vertical|upright)
-  \b(?:for|in|to) both orientations\b | \b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)
+  \bfor both (?:landscape|horizontal) and (?:portrait|vertical|upright)\b | \b(?:for|in|to) both orientations\b | \b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)
   \b(?:portrait|upright|vertical)\w*(?: \w+)? (?:must|should|may|can) ?not be (?:turned|rotated)\b
   \b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)
   \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
