@@ -1,6 +1,6 @@
 import { namesIn, trimExample } from './name-examples.ts';
 import { LAYOUT, pairedCells, QUOTED } from './plain-layout.ts';
-import { WORDING } from './plain-words.ts';
+import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
 import { columnBreaks, doubledBreaks, wrappedBreaks } from './unwrap.ts';
@@ -29,7 +29,8 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
   text => wrappedBreaks(text).map(at => joined(text, at)),
-  text => editsOf(text, WORDING, namesShown(text)),
+  text =>
+    editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 
 /** Puts a text into the plain wording; see `Worded` for the way back. */

@@ -5,6 +5,14 @@ import type { Rule } from './reword.ts';
 /** Numbers in words. */
 const SPELT = Object.keys(NUMBER_WORDS).join('|');
 
+/** One picture is an image, save where a photograph of the applicant stands beside a signature. */
+export const ONE_IMAGE: Rule = [
+  /\b(each|every|per|any|one|an?|the) (?:photograph|photo|picture)\b(?! of)/g,
+  '$1 image',
+];
+export const OF_APPLICANTS =
+  /\bthumb[- ]?(?:impression|print)\b|\bphoto(?:graph)? (?:and|&) (?:(?:the|your|an?) )?(?:\w+ )?signature\b|\bsignature\b[^.;\n]{0,50}\d ?(?:px|pixels|kb|[x×*] ?\d)/i;
+
 /** Words that organisers have many of, each with the one that the readers know. */
 export const WORDING: readonly Rule[] = [
   // "1,400 × 1.050"; three digits behind the mark of a megabyte may be its decimals.
@@ -125,7 +133,6 @@ export const WORDING: readonly Rule[] = [
   [/\bfilenames\b|\bnames of (?:(?:the|your) )?files\b/gi, 'file names'],
   [/\b(?:last|family) names?\b/gi, 'surname'],
   [/\b(?:photographs|photos|pictures)\b(?<=[a-z])/g, 'images'],
-  [/\b(each|every|per|any|one|an?|the) (?:photograph|photo|picture)\b(?! of)/g, '$1 image'],
   [/\b(?:participant|contestant|contributor)(s?)\b/gi, 'entrant$1'],
   [
     /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|larger|largest|bigger|biggest) (?:edge|dimension|axis|side))\b/gi,

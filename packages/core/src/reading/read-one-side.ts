@@ -80,7 +80,9 @@ export function readSingles(
         between,
       );
     const isOtherBound = between !== undefined && OTHER_BOUND.test(between);
+    const named = NAMED_IN_TURN.test(after) ? NAMED_JUST_BEFORE.exec(before)?.groups?.['side'] : undefined;
     const side =
+      (named === undefined ? undefined : sideBefore(named)) ??
       sideAfter(after) ??
       sideAfterRange(after) ??
       (isSecondOfRange || isOtherBound ? last?.side : undefined) ??
@@ -114,6 +116,10 @@ export function readSingles(
     last = { side, end, bound };
   }
 }
+
+/** "Width 200 px height 230 px": each side stands in front of its number. */
+const NAMED_JUST_BEFORE = /\b(?<side>width|height):? $/i;
+const NAMED_IN_TURN = /^\s*(?:px|pixels?)?,? (?:width|height):? \d/i;
 
 /** "1080 pixels in both directions": a square. */
 const BOTH_WAYS =

@@ -179,6 +179,7 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
     const regions = [
       ...beginningsOf(segment.text, line),
       ...(before && HEAD.test(before.text) ? [line] : []),
+      ...(IN_BRACKETS.exec(line)?.slice(1) ?? []),
     ];
     for (const region of regions) {
       const items = itemsOf(region.replace(BEHIND, ''));
@@ -204,6 +205,9 @@ export function listInSentence(segments: readonly Segment[]): ReadSections | und
   }
   return undefined;
 }
+
+/** "15 images (section A, Open: 8; section B, Monochrome: 7)". */
+const IN_BRACKETS = /\(((?:section|class|category) [A-Z1-9]\b[^()]{3,200})\)/i;
 
 /** "Plants, Animals, Landscapes: three pictures in each category". */
 const IN_EACH = new RegExp(

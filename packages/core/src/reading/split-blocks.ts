@@ -88,7 +88,7 @@ function headOf(
   const isHead =
     isAlone &&
     /^["“]?[A-Z]/.test(own) &&
-    own.length <= 50 &&
+    own.length <= 60 &&
     own.split(/\s+/).length <= 9 &&
     !/[.;,?!]$/.test(own);
   // "Colour: sRGB" and "- colour, plain background" are what stands under one.

@@ -10,6 +10,7 @@ import { phrases } from './word-lists.ts';
 /** Groups of lines that each name a kind of file and say all of it; undefined where a text has none. */
 export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   return (
+    byProperty(segments) ??
     byHeads(
       segments,
       segments.map((_, i) => namedHead(lineOf(segments, i))),
@@ -84,7 +85,7 @@ function namedHead(line: string, isInFull = false): string | undefined {
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.
-    /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—]\s)\s*\S/.exec(own)?.[1]?.trim() ??
+    /^([A-Z][^:–—.;(\d]{2,60}?)\s*(?::\s|\s[–—-]\s)\s*\S/.exec(own)?.[1]?.trim() ??
     (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
   if (head === undefined || OF_TEXT.test(head) || FOR_ALL.test(own)) return undefined;
   // "it says   1024 x 768", "it should be   2048 x 1536".
@@ -128,8 +129,14 @@ function isSized(head: string, own: string): boolean {
     return true;
   // "Portrait: 600 x 600 px" shows a person.
   if (/^portrait$/i.test(head) && /\b(\d+)\s*(?:px|pixels?)?\s*[x×]\s*\1\b/.test(own)) return true;
-  return /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i.test(own) && !isOfShape(head);
+  // "Photograph: colour, 200 x 230 pixels" beside "Signature: …".
+  const isApart = !isOfShape(head) || /^photo(?:graph)?$/i.test(head);
+  return (labelOf(head) === undefined ? A_BOX : A_SIZE).test(own) && isApart;
 }
+
+const A_BOX = /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i;
+/** The same with the sides named: "200 px (width) × 230 px (height)", "width 200 px, height 230 px". */
+const A_SIZE = /\d\s*(?:px|pixels?)?\s*(?:\((?:w|h|width|height)\)\s*)?(?:[x×*]|, (?:width|height))\s*\d+\s*(?:px|pixels?)/i;
 
 /** "Landscape images" are told apart by their shape; "work images" are not. */
 const isOfShape = (head: string) => head.split(/\s+/).every(word => OF_ONE_SHAPE.test(word));
@@ -214,6 +221,24 @@ function subjectHead({ text }: Segment, line: string): string | undefined {
   if (subject === undefined || !A_FORMAT.test(line) || !A_MEASURE.test(line)) return undefined;
   return /s$/i.test(subject) ? undefined : labelOf(subject);
 }
+
+/** "Photograph dimensions: 200 x 230 pixels", "Signature file size: 10 to 20 KB": a property to a line, each of a kind. */
+function byProperty(segments: readonly Segment[]): Group[] | undefined {
+  const labels = segments.map(({ text }) => {
+    const head = PROPERTY_OF.exec(text.replace(ITEM_MARK, ''))?.groups?.['kind'];
+    return head === undefined ? undefined : labelOf(head);
+  });
+  const kinds = [...new Set(labels.filter(label => label !== undefined))];
+  const isEach = kinds.every(kind => labels.filter(label => label === kind).length >= 2);
+  if (kinds.length < 2 || !isEach) return undefined;
+  return [
+    { label: undefined, segments: segments.filter((_, i) => labels[i] === undefined) },
+    ...kinds.map(kind => ({ label: kind, segments: segments.filter((_, i) => labels[i] === kind) })),
+  ];
+}
+
+const PROPERTY_OF =
+  /^(?:the )?(?<kind>[A-Za-z][A-Za-z’' ]{2,40}?) (?:dimensions?|(?:file |image )?size|format|file type|resolution|width|height|pixels)\s*(?::|\s[–-])\s+\S/i;
 
 /** "Long card: 210 x 105 mm": a line of nothing but a size on paper. */
 function paperHead(line: string): string | undefined {

@@ -24,7 +24,7 @@ const KIND =
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|have|need|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:scanned |digital |accompanying |left |right )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|have|need|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:(?:scanned|digital|accompanying|left|right|passport|passport[- ](?:size|style)|specimen|recent|(?:applicant|candidate)['’]s) )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -35,7 +35,7 @@ interface Clause extends Segment {
 
 /** @returns undefined where fewer than two kinds are spoken of, or nothing tells them apart */
 export function splitSubjects(segments: readonly Segment[]): Group[] | undefined {
-  const clauses = segments.flatMap(clausesOf);
+  const clauses = withWhatGoesOn(segments.map(clausesOf));
   const kinds = [...new Set(clauses.flatMap(c => c.kind ?? []))];
   if (kinds.length < 2 || kinds.length > 4) return undefined;
   const groups = kinds.map(kind => {
@@ -56,6 +56,22 @@ export function splitSubjects(segments: readonly Segment[]): Group[] | undefined
       segments: own,
     })),
   ];
+}
+
+/** "The signature must be a JPG. Its size must be 10 to 20 KB." */
+const GOES_ON = /^(?:its? |the (?:size|weight|dimensions) of the (?:file|image)\b|the file size\b)/i;
+
+/** Clauses of all sentences; one that goes on about the only file of the sentence before is of that kind. */
+function withWhatGoesOn(sentences: readonly Clause[][]): Clause[] {
+  let last: string | undefined;
+  return sentences.flatMap(clauses => {
+    const [only] = clauses;
+    const goesOn = clauses.length === 1 && only && only.kind === undefined && GOES_ON.test(only.text);
+    const told = goesOn && last !== undefined ? [{ ...only, kind: last }] : clauses;
+    const kinds = told.flatMap(c => c.kind ?? []);
+    last = kinds.length === 1 ? kinds[0] : undefined;
+    return told;
+  });
 }
 
 function factsOf(clauses: readonly Segment[]): Facts {

@@ -85,7 +85,7 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     if (!line) continue;
     const heads = headCells(cellsOf(line), lines[i + 1], lines[i + 2]);
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase().replace(/^for (?:the |our )?/, ''));
-    if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 160) continue;
+    if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 240) continue;
     if (heads.some(h => h.text.length > 40 || !/\p{L}{2}/u.test(h.text))) continue;
     const hasFigures = heads.some(h => /\d/.test(h.text));
     const isNamed = heads.some(h => labelOf(h.text));
