@@ -29,8 +29,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
   text => wrappedBreaks(text).map(at => joined(text, at)),
-  text =>
-    editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
+  text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 
 /** Puts a text into the plain wording; see `Worded` for the way back. */

@@ -124,6 +124,10 @@ const LOOKS_WRONG = patterns`
   ^(?! or (?:it|they|else)\b)[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
 
+/** "If your program can only save", "it is probably in": what somebody's file happens to have. */
+const IS_THEIRS =
+  /\bif (?:your|the) [a-z]+ (?:can|does|knows) only (?:do |save |write |make |use |give )?(?:in )?$|\b(?:is|are) (?:probably|perhaps|often|still) (?:in |an? )?$/i;
+
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
   /^(?: files?| images?)? works? (?:too|as well|also)\b|^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
@@ -155,11 +159,7 @@ export function readColourSpace(segment: Segment): Found[] {
         m =>
           !isDenied(text, m.index) &&
           !isOther(m.index) &&
-          // "It is probably in Adobe RGB" guesses.
-          !/\b(?:is|are) (?:probably|perhaps|often|still) (?:in |an? )?$/i.test(text.slice(0, m.index)) &&
-          !/\bif (?:your|the) [a-z]+ (?:can|does|knows) only (?:do |save |write |make |use |give )?(?:in )?$/i.test(
-            text.slice(0, m.index),
-          ) &&
+          !IS_THEIRS.test(text.slice(0, m.index)) &&
           !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
           !(space === 'CMYK' && OR_RGB.test(text)) &&
           !ALL_THE_SAME.test(text.slice(m.index + m[0].length)) &&

@@ -1,6 +1,7 @@
-import { alignExample, fitsPart } from './align-example.ts';
+import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { namesIn, trimExample, withoutNames } from './name-examples.ts';
+import { inOrder, spelledBefore, withFixedLead } from './name-order.ts';
 import { namesShown, ownWordsOf } from './names-shown.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
@@ -47,14 +48,9 @@ export function readParts(
         claim('parts', segment, only.at, only.end);
         return;
       }
-      // "C31 and your first name: C31 Joan.jpg"
-      const fixed = spelledBefore(only, segment.text, naming.example);
-      if (fixed) {
-        naming.parts = fixed;
-        claim('parts', segment, only.at, only.end);
-        return;
-      }
-      const joined = besideIt(only.part, segment.text, previous, naming.example);
+      const joined =
+        spelledBefore(only, segment.text, naming.example) ??
+        besideIt(only.part, segment.text, previous, naming.example);
       if (joined) naming.parts = joined;
       else if (
         !hasOtherPart(withoutNames(segment.text)) &&
@@ -70,10 +66,7 @@ export function readParts(
     }
     if (naming.parts) return;
     if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
-    const words = numberLast(
-      inOrder(described, segment.text).map(d => d.part),
-      naming.example,
-    );
+    const words = inOrder(described, segment.text, naming.example);
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
     if (shown && shown.filter(part => !part.startsWith('text:')).length > words.length) {
@@ -146,48 +139,6 @@ function hasMoreMarks(example: string, parts: readonly string[]): boolean {
 }
 
 const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
-
-/** "R3, then your number, then the title, like R3_044_Harbour Wall": a first word that the description spells out. */
-function withFixedLead(example: string | null, words: readonly string[], text: string): string[] | undefined {
-  const {
-    lead = '',
-    mark = '',
-    rest = '',
-  } = /^(?<lead>[A-Z][A-Za-z]{0,9}\d{0,4})(?<mark>[_-]| - )(?<rest>.+)$/.exec(example ?? '')?.groups ?? {};
-  // "Section letter (P, M or N)": a letter that stands for a section is no fixed word.
-  if (words[0] === 'section code' && /^[A-Z]{1,3}$/.test(lead)) return undefined;
-  const isSpelled = lead !== '' && new RegExp(`\\b${lead}\\b[^.\\w]`).test(withoutNames(text));
-  const parts = isSpelled ? alignExample(rest, words) : undefined;
-  return parts && [`text:${lead}${mark}`, ...parts];
-}
-
-/** A word that the description has in front of its only part, and the example in front of what stands for that. */
-function spelledBefore({ part, at }: PartSaid, text: string, example: string | null): string[] | undefined {
-  const { lead = '', rest = '' } =
-    /^(?<lead>[A-Za-z]{1,10}\d{0,4}[_ -])(?<rest>[^_]+)\.\w+$/.exec(example ?? '')?.groups ?? {};
-  const word = lead.slice(0, -1);
-  const isSpelled = new RegExp(`\\b${word} (?:and|plus|then|followed by) (?:the|your) $`).test(
-    text.slice(0, at),
-  );
-  return word && isSpelled && fitsPart(rest, part) ? [`text:${lead}`, part] : undefined;
-}
-
-/** "The title, prefixed by the member's number": the second of two stands first. */
-function inOrder(described: readonly PartSaid[], text: string): readonly PartSaid[] {
-  const [first, second] = described;
-  const isTurned =
-    described.length === 2 &&
-    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b|\bgoes (?:\w+ ){0,4}?(?:after|behind) the $|\b(?:after|behind) your $/i.test(
-      text.slice(first?.end, second?.at),
-    );
-  return isTurned ? described.slice().reverse() : described;
-}
-
-/** "Numbered in their order, with the title: Salt 1.jpg": the number stands where the example has it. */
-function numberLast(words: string[], example: string | null): string[] {
-  const isLast = /^[^\d]+\d{1,2}(?:\.\w+)?$/.test(example ?? '');
-  return words.length === 2 && words[0] === 'sequence' && isLast ? words.slice().reverse() : words;
-}
 
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
 function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {

@@ -52,6 +52,15 @@ const OF_FEES = /^\W*(?:entry |participation )?(?:fees?|costs?|prices?)\W*$/i;
 
 /** A limit that stands once for all sections of a list that gives none. */
 function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSections {
+  const last = listed.sections.at(-1)?.limit ?? null;
+  // "Sea / Hills / Town / Sky (2 images each)": what stands behind the last is meant for each.
+  if (last !== null && listed.sections.slice(0, -1).every(s => s.limit === null)) {
+    const place = listed.found.at(-1);
+    const behind = segments.find(s => s.start === place?.start)?.text ?? '';
+    return /\beach\)?\W*$/i.test(behind)
+      ? { ...listed, sections: listed.sections.map(s => ({ ...s, limit: last })) }
+      : listed;
+  }
   if (listed.sections.some(s => s.limit !== null)) return listed;
   for (const [i, { text, start }] of segments.entries()) {
     if (OF_FEES.test(segments[i - 1]?.text ?? '')) continue;

@@ -136,7 +136,8 @@ function isSized(head: string, own: string): boolean {
 
 const A_BOX = /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i;
 /** The same with the sides named: "200 px (width) × 230 px (height)", "width 200 px, height 230 px". */
-const A_SIZE = /\d\s*(?:px|pixels?)?\s*(?:\((?:w|h|width|height)\)\s*)?(?:[x×*]|, (?:width|height))\s*\d+\s*(?:px|pixels?)/i;
+const A_SIZE =
+  /\d\s*(?:px|pixels?)?\s*(?:\((?:w|h|width|height)\)\s*)?(?:[x×*]|, (?:width|height))\s*\d+\s*(?:px|pixels?)/i;
 
 /** "Landscape images" are told apart by their shape; "work images" are not. */
 const isOfShape = (head: string) => head.split(/\s+/).every(word => OF_ONE_SHAPE.test(word));

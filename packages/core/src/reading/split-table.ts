@@ -134,6 +134,8 @@ function cutUnder(columns: readonly number[], cells: readonly Cell[], row: Line)
 
 /** The cells of a head that stand over values: its first one may stand over the names of the rows. */
 function headCells(cells: Cell[], ...below: ({ text: string; start: number } | undefined)[]): Cell[] {
-  const isAsWide = below.some(row => row && cellsOf(row).length === cells.length && !RULED.test(row.text));
+  const widths = below.map(row => (row && !RULED.test(row.text) ? cellsOf(row).length : 0));
+  // A row whose longest value leaves one space to the next has a cell too few.
+  const isAsWide = widths.includes(cells.length) && !widths.includes(cells.length + 1);
   return isAsWide ? cells.slice(1) : cells;
 }
