@@ -108,7 +108,7 @@ export const WORDING: readonly Rule[] = [
   [/\bsRGB,? (?:IEC ?61966[-–]2[.-]1\b|\(IEC ?61966[-–]2[.-]1\))/gi, 'sRGB'],
   [/\bAdobe[ -]?RGB[ -]?(?:\(1998\)|1998\b)/gi, 'Adobe RGB'],
   [
-    /(?<=\bprofiles?:? (?:s?rgb |adobe rgb )?(?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached|incorporated)\b/gi,
+    /(?<=\bprofiles?:? (?:s?rgb (?:iec[\d.-]+ )?|adobe rgb )?(?:(?:must|should|is|are|to) )?(?:be )?)(?:included|attached|incorporated)\b/gi,
     'embedded',
   ],
   [/\b(?:(?:is|are|will be) (?:required|obliged)|is|are) to be\b/gi, 'must be'],

@@ -15,7 +15,7 @@ const LIMIT_BEFORE =
 export const ENTERING = new RegExp(
   `\\b${oneOf`
     sen[dt]s? | delivers? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
-    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | shows? | requires? | required
+    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | show | (?<=\b(?:club|team|society) )shows | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has)|entry has) | share | mail | be entered | needs

@@ -128,6 +128,8 @@ describe.each([
   it.each(rewordings)('is read alike: %s', (_, written, otherwise) => {
     const reworded = names
       .map(name => ({ name, text: readFileSync(join(folder, name, 'text.txt'), 'utf8') }))
+      // A longer word moves the end of a line that was broken at a column.
+      .filter(({ text }) => !/[a-z]\n {3,}[A-Za-z]/.test(text))
       .map(t => ({ ...t, otherwise: reword(t.text, written, otherwise) }))
       .filter(t => t.otherwise !== t.text);
     const step = Math.max(1, Math.floor(reworded.length / MOST));
