@@ -378,7 +378,8 @@ describe('the example texts', () => {
       expect(start).toBeLessThanOrEqual(end);
     }
     const size = reading.claims.find(c => c.field === 'bytesMax');
-    if (size) expect(text.slice(size.start, size.end)).toMatch(/\d|\b(?:half|an?|one|two|three|four|five)\b/i);
+    if (size)
+      expect(text.slice(size.start, size.end)).toMatch(/\d|\b(?:half|an?|one|two|three|four|five)\b/i);
   });
 
   it.each(names)('%s becomes rule sheets that can be used', name => {
