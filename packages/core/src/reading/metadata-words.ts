@@ -45,6 +45,7 @@ export const GOES = phrases`
   disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*no\b
   \bno$ | (?:must|may|should) not(?=\W*$) | lead to \w+ | resubmit | refused | rejected | no(?! longer)
   neither (?:on|in)\b | nor in the (?:metadata|exif|iptc|file)
+  (?<=\b(?:author|creator|name|gps|location|exif|metadata|data|fields?)\b[^.;,]{0,24})(?:not (?:allowed|permitted|wanted)|forbidden|prohibited)
   not (?:\w+ )?(?:contain|include|appear|hold|be|carry|embed|add|show|found|in|leave)
   (?:never|not) (?:\w+ ){1,4}with\b | not (?:\w+ )?(?:contain|include|embed|add|show|enter|put|write|fill in)
 `;
@@ -73,7 +74,7 @@ export const MISSED = patterns`
   \b(?:removes?|strips?|deletes?|loses?|drops?) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?)\b
   \b(?:not|never|avoid)\b[^.;]*\b(?:since|because|as|for) (?:it|that|this|they) (?:removes?|strips?|deletes?|loses?)\b
   \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|disqualified|excluded|returned|sent back|not (?:be )?(?:accepted|used))\b
-  \bwhose\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b
+  \b(?:whose|with)\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b
 `;
 /** "Files with the author's name in the metadata cannot be accepted." */
 export const NAMED = new RegExp(
@@ -85,7 +86,7 @@ export const NAMED = new RegExp(
 );
 /** "Images with metadata will be refused." */
 export const CARRIED =
-  /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
+  /\b(?:with|containing|that (?:contain|carry|have)) (?:any )?(?:exif|metadata)\b(?! (?:data )?(?:removed|stripped|deleted|missing))[^.;]{0,30}\b(?:refused|rejected|not accepted|returned)/i;
 /** "Metadata must not give away who you are." */
 export const TELLS_WHO =
   /\b(?:(?:not|never)\b[^.;]{0,20}\b(?:give away|reveal|show|tell|betray|identify)|\b(?:must|may|should) not name|\bnothing\b[^.;]{0,40}\bmetadata (?:may|must|should|can) (?:identify|name|reveal|show|tell)|(?:remove|delete)\b[^.;]{0,40}\b(?:that|which) (?:names?|gives? away|reveals?|shows?|tells?|betrays?|identif(?:y|ies))|\bmetadata (?:identifying|naming|revealing|showing|that (?:identif(?:y|ies)|names?|reveals?|shows?)))\b[^.;]{0,20}\b(?:who|you|author|identity|name|(?:practice|maker|photographer|club|firm|studio)\b[^.;]{0,12}\b(?:must|should|has to) (?:not|be (?:removed|deleted|stripped)))\b/i;

@@ -36,6 +36,7 @@ const TIED = everywhere(patterns`
   \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
   ^(?:site|club|member|student|matriculation|candidate|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
+  \b(?:last|first|family|full) name(?=_)
 `);
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */

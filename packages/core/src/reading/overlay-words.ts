@@ -101,7 +101,7 @@ const TURNED_DOWN = oneOf`
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
   \b${TURNED_DOWN}
-  (?::\s*|\s{2,})(?:none|no|not|never|nothing)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
+  (?::\s*|\s{2,})(?:please )?(?:none|no|not|never|nothing)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
   \b[- ]free\b | ^[\w-]+ no(?=[.,;!]|$)
 `;
 export const YES = phrases`

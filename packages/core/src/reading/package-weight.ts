@@ -6,7 +6,7 @@ const PACKAGE = phrases`
   (?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box takes
-  (?:whole|complete|entire|full) (?:mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
+  (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
   for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
@@ -33,7 +33,7 @@ const EACH = /^\s*(?:max\.? )?(?:each|apiece|per (?:file|image|picture|photo|ent
 /** What makes a weight that of each file. */
 const OF_ONE_FILE = phrases`
   (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
-  (?<!\ball (?:the |your )?|\b(?:combined|total) (?:size|weight) of (?:the |your |all )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
+  (?<!\b(?:all|altogether|together),? (?:the |your )?|\b(?:combined|total) (?:size|weight) of (?:the |your |all )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
   per (?:file|image|picture) | files? each
 `;
 

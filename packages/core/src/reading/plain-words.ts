@@ -165,4 +165,9 @@ export const WORDING: readonly Rule[] = [
     ' MB',
   ],
   [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
+  // "Megabytes: no more than 5".
+  [
+    /^(\W*)(?:(?:size|weight) in )?(mega|kilo)bytes(?:\s*:\s*|\s{2,})((?:[a-z]+\.? ){0,4})(\d[\d.,]*)(?=\s*$)/gim,
+    '$1file size: $3$4 $2bytes',
+  ],
 ];

@@ -189,9 +189,10 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
     return true;
   // "From each club we take 20 pictures."
   if (
-    new RegExp(`^\\W*from (?:each|every) ${PERSON},? (?:we|i) (?:take|accept|expect|want|need) $`, 'i').test(
-      lead,
-    )
+    new RegExp(
+      `^\\W*from (?:(?:each|every) (?:${PERSON}|of you)|everyone|everybody),? (?:we|i) (?:take|accept|expect|want|need|would like) $`,
+      'i',
+    ).test(lead)
   )
     return true;
   // "You each get three entries", "the limit remains at three", "be content with three".
@@ -266,6 +267,8 @@ function isBareLimit(lead: string, tail: string): boolean {
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
+  // "Any number of pictures up to three can be entered."
+  if (LIMIT_BEFORE.test(lead) && ANY_THINGS.test(lead) && MAY_BE.test(tail)) return true;
   if (!isEnd) return false;
   return (
     LABELLED.test(lead) ||

@@ -18,7 +18,7 @@ const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|accepted|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
-  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|next (?:edition|round|issue|year))\b
+  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|held over|next (?:edition|round|issue|year))\b
   \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late|not)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;

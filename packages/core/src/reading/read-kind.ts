@@ -16,9 +16,9 @@ const FORMATS: readonly (readonly [ReadFormat, RegExp])[] = [
 ];
 /** A dotted ending that stands alone, not as the end of a file's name. */
 const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
-  ['jpeg', /(?<=^|[\s("“'])\.jpe?g\b/gi],
-  ['png', /(?<=^|[\s("“'])\.png\b/gi],
-  ['tiff', /(?<=^|[\s("“'])\.tiff?\b/gi],
+  ['jpeg', /(?<=^|[\s("“'*])\.jpe?g\b/gi],
+  ['png', /(?<=^|[\s("“'*])\.png\b/gi],
+  ['tiff', /(?<=^|[\s("“'*])\.tiff?\b/gi],
 ];
 const DENIED = new RegExp(
   `\\b${oneOf`
@@ -105,9 +105,11 @@ function isDenied(text: string, at: number): boolean {
   return (
     !NOT_OTHERS.test(before) &&
     !/\bprogressive $/i.test(before) &&
+    // "TIFFs are not accepted: send JPEGs."
+    !/:\s*(?:please )?(?:send|use|save as|convert (?:them )?to|submit|upload) (?:an? )?$/i.test(before) &&
     (DENIED.test(before) ||
       /\bnot supported:[^.;]*$/i.test(before) ||
-      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected)|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
         text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
       ))
   );
@@ -143,6 +145,40 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
 
 const A_SPACE = /rgb\b|\bcmyk\b|\bgr[ae]yscale\b/i;
 
+/** "Files in any other space than sRGB look dull": what goes wrong otherwise is asked for. */
+function isOtherwise(text: string, at: number, end: number): boolean {
+  return (
+    /\b(?:(?:that|which) (?:is|are) not|(?:images|files|pictures|work) not|(?:any|every|some) other (?:colou?r )?(?:space|profile|mode)s? than)(?: (?:saved|made|converted|in|to|the)){0,3} $/i.test(
+      text.slice(0, at),
+    ) &&
+    /^[^.;]{0,30}\b(?:looks?|appears?|shown|come out|wrong(?:ly)?|dull|refused|rejected|returned|sent back|not (?:be )?accepted)\b/i.test(
+      text.slice(end),
+    )
+  );
+}
+
+/** Whether a space that a sentence names is what it asks for, and no other that it warns of. */
+function isAskedFor(text: string, space: ReadColourSpace, at: number, end: number): boolean {
+  return (
+    !isDenied(text, at) &&
+    !IS_THEIRS.test(text.slice(0, at)) &&
+    !ALSO_TAKEN.test(text.slice(end)) &&
+    !(space === 'CMYK' && OR_RGB.test(text)) &&
+    !ALL_THE_SAME.test(text.slice(end)) &&
+    !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(end)) &&
+    !LOOKS_WRONG.test(text.slice(end).replace(/\s[-–—]\s.*$/s, '')) &&
+    !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
+      text.slice(0, at),
+    ) &&
+    !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
+      text.slice(0, at),
+    ) &&
+    !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(
+      text.slice(0, at),
+    )
+  );
+}
+
 export function readColourSpace(segment: Segment): Found[] {
   // "Adobe RGB or sRGB? sRGB."
   const text = chosenOf(segment.text, A_SPACE) ?? segment.text;
@@ -157,23 +193,9 @@ export function readColourSpace(segment: Segment): Found[] {
     [...text.matchAll(words)]
       .filter(
         m =>
-          !isDenied(text, m.index) &&
           !isOther(m.index) &&
-          !IS_THEIRS.test(text.slice(0, m.index)) &&
-          !ALSO_TAKEN.test(text.slice(m.index + m[0].length)) &&
-          !(space === 'CMYK' && OR_RGB.test(text)) &&
-          !ALL_THE_SAME.test(text.slice(m.index + m[0].length)) &&
-          !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(m.index + m[0].length)) &&
-          !LOOKS_WRONG.test(text.slice(m.index + m[0].length).replace(/\s[-–—]\s.*$/s, '')) &&
-          !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
-            text.slice(0, m.index),
-          ) &&
-          !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
-            text.slice(0, m.index),
-          ) &&
-          !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(
-            text.slice(0, m.index),
-          ),
+          (isOtherwise(text, m.index, m.index + m[0].length) ||
+            isAskedFor(text, space, m.index, m.index + m[0].length)),
       )
       .map(m => ({ space, at: m.index, end: m.index + m[0].length })),
   );

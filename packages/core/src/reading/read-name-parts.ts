@@ -16,7 +16,7 @@ import { patterns } from './word-lists.ts';
 
 /** Titles as such, and not the names of files. */
 const OF_TITLES =
-  /^\W*titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
+  /^\W*(?:file ?-?names?:\s*(?=titles? (?:may|must|should|can)\b))?titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
 
 /** Reads the parts that a text describes, explains, or shows in an example. */
 export function readParts(
@@ -213,7 +213,8 @@ const NAMED_AFTER = patterns`
   \b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b
   \b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b
   \b(?:carry|bear|have|take) the [^.;,]{3,30} as its name\b | \brenamed to (?:the|your|its)\b
-  \bis (?:the )?(?:name of the file|file ?-?name)\b
+  \bis (?:the |its )?(?:name of the file|file ?-?name)\b
+  \bfile ?-?names? (?:consists?|is made up) of (?:only )?(?:the|your|its) [a-z’']+(?: [a-z]+)?(?: only| alone)?[.;,]
   ^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b
   ^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$
   \bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b

@@ -27,7 +27,7 @@ const OTHER_UNIT = new RegExp(
   `^\\s*[x×]\\s*[\\d.,]+\\s*(?:mm|cm)\\b|^\\s*(?:-\\s*)?${oneOf`
     k\b | m\b(?! ?(?:wide|across)) | kb | mb | gb | kib | mib | meg | kilo | % | ppi | dpi | bits?\b | mm | cm | inch
     in\b(?=\s*(?:[x×,.;)]|by\b|$)) | " | mega | points? | crowns? | people | members | images? | pictures
-    photos? | pm | am | hours | seconds? | minutes? | days? | per\b | /(?!\s*(?:max|min)) | th\b | st\b | nd\b
+    photos? | pm | am | hours | seconds? | minutes? | days? | per\b | /(?!\s*(?:max|min|height|width|long|short|\d)) | th\b | st\b | nd\b
     rd\b | :\d
   `}`,
   'i',
@@ -192,7 +192,7 @@ const SIDE_NAMED =
   '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|length|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(
-  `^${SIDE_NAMED}(?:at (?:the )?(?:very )?most\\s*)?(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the) (?:width|height|(?:shorter|longer|other|vertical|horizontal|upright)(?: side| edge| dimension| one)?)(?: (?:to|at))?)?\\s*$`,
+  `^${SIDE_NAMED}(?:at (?:the )?(?:very )?most\\s*)?(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the|in(?: the)?) (?:width|height|(?:shorter|longer|other|vertical|horizontal|upright)(?: side| edge| dimension| one)?)(?: (?:to|at))?)?\\s*$`,
   'i',
 );
 /** "not wider than 1400 pixels or taller than 1050": the denial is meant for both. */

@@ -22,7 +22,7 @@ const SQUARE = new RegExp(
     (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b
     square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
-    (?:want|need|send|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
+    (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
     (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \bshape\s*:\s*square
   `}`,

@@ -78,6 +78,7 @@ const TAKEN_UP = patterns`
   \bnothing (?:larger|bigger)\b(?! than) | \bmay be smaller,? but not (?:larger|bigger)\b
   \b(?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b
   \bgo (?:beyond|over|above) (?:that|this|it|these)\b
+  \bfits? (?:in|into|inside|within) (?:it|this|that|these)\b(?! [a-z])
   \blargest (?:size|picture|image) (?:that )?(?:our|the) (?:projector|screen|monitor)
 `;
 /** "1920 across or 1200 down, whichever is reached first". */

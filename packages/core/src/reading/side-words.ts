@@ -14,7 +14,7 @@ const LONG = patterns`
   \blongest\b(?=\s*(?:$|[,;|)])| (?:at (?:least|most)|min|max|no |not |up to))
   the long(?:er|est)\b(?! than| side| edge| dim)
   (?:long(?:est|er)?|larg(?:est|er)|great(?:est|er)|big(?:gest|ger)?)[ -](?:side|edge|dimension|axis|length)
-  (?:along|on) (?:at least )?one (?:side|edge)\b
+  (?:along|on) (?:at least )?one (?:side|edge)\b | \bat (?:its|their|the) longest(?= *(?:[.,;)]|$))
   (?:in|on) (?:its|the) longest (?:direction|dimension|side|way|edge)
 `;
 /** Whatever holds for every side holds for the longest where it is a greatest size, for the shortest where it is a least. */
@@ -65,7 +65,7 @@ export function sideAfter(after: string): SideSaid | undefined {
       '',
     )
     .replace(
-      /[,;.:]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:so\b|height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
+      /[,;.:]\s.*$|\s[/|]\s.*$|\d.*$|\b(?:and|with|nor|but)\b.*$|\bor\b(?! (?:so\b|height\b|more\b|less\b|larger\b|smaller\b|bigger\b|above\b|\w+ (?:side|edge))).*$/s,
       '',
     );
   const places = SIDES.map(([side, words]) => [side, near.search(words)] as const).filter(

@@ -87,9 +87,13 @@ function headingLabel(segment: Segment, next: Segment | undefined, rest: string)
   const bare = own.replace(ASIDE_BEHIND, '');
   const isLine =
     bare.length <= 46 && !/[.;,]$/.test(bare) && !SPEC.test(bare) && bare.split(/\s+/).length <= 6;
-  if (!isLine || !next || next.line <= segment.line) return undefined;
+  if (!isLine || !next || next.line <= segment.line || NAMES_NONE.test(bare)) return undefined;
   return onlyLabelOf(bare) ?? kindNamed(bare);
 }
+
+/** "Up to six images", "Free of signatures": items that ask something, over which no file is described. */
+const NAMES_NONE =
+  /^(?:up to|at most|(?:no|not) more than|max(?:imum)?\.?|only|free (?:of|from)|without|no|not|never|saved|converted|(?:one|\d) (?:to|or) (?:\w+|\d+))\b/i;
 
 const ASIDE_BEHIND = /\s*\([^()]*\)\s*(?=:?$)/;
 

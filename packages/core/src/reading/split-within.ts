@@ -11,7 +11,7 @@ export interface Piece extends Segment {
 }
 
 const PIECE =
-  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:once (?:as )?)?(?:an?|one|the other|your|\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file|version|copy|images?|photos?|pictures?|close-up|detail|overview|portrait)\b)/gi;
+  /(?:^|(?<=[,;:(–—])\s*|\b(?:and|plus)\s+(?:also\s+)?|\b(?:send|supply|submit|upload|provide|deliver|need|want)(?: us)?\s+)(?:for (?:the |our |your )?[a-z]+,? )?(?:once (?:as )?)?(?:an?|one|the other|your|\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?=(?:[^\s,;:.]+\s+){0,6}?\(?(?:jpe?g|tiff?|png|file(?! ?-?(?:size|weight|name))|version|copy|images?|photos?|pictures?|close-up|detail|overview|portrait)\b)/gi;
 
 /** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
 const SIZED =
