@@ -64,7 +64,7 @@ const HARD = phrases`
 
 /** A part of a sentence that ends in its own advice: "sRGB recommended, …". */
 const ENDS_ADVISED =
-  /[^,;()]{3,90}\b(?<!(?:^|:)[\s\d.)]{1,9})(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible|you have (?:it|them)))\s*[,;]/gi;
+  /[^,;()]{3,90}\b(?<!(?:^|: )[\s\d.)]{0,9})(?:recommended|preferred|advised|suggested|ideal|if (?:you can|possible|at all possible|you have (?:it|them)))\s*[,;]/gi;
 
 /** "16-bit TIFF, preferably uncompressed, in sRGB": between commas it speaks of nothing else. */
 const INSERTED = /,\s*(?:preferably|ideally|if possible|better)\b[^,;]*,/gi;

@@ -125,7 +125,7 @@ const IF_THAT = new RegExp(
   'i',
 );
 const NOT_TAKEN =
-  /^\s*(?:px|pixels?)?,[^.;]{0,40}\b(?:not be|cannot be|is|are|be) (?:\w+ )?(?:refused|rejected|returned|printed|shown|used|accepted|sent back|judged|deleted)\b/i;
+  /^\s*(?:px|pixels?)?(?:,| the| it)[^.;]{0,40}\b(?:not be|cannot be|is|are|be) (?:\w+ )?(?:refused|rejected|returned|printed|shown|used|accepted|sent back|judged|deleted)\b/i;
 
 const SECOND_DENIED = new RegExp(
   `\\b${NOT}\\b(?: [\\w'’-]+){0,4}? (?:${MORE}|${LESS}) than\\b[^.;:]{0,40}\\b(?:or|nor) (?:(?<more>${MORE})|${LESS}) than $`,
@@ -146,7 +146,7 @@ const ALTERNATIVE_BEFORE = new RegExp(
   'i',
 );
 const ALTERNATIVE_AFTER = new RegExp(
-  `^\\s*(?:px|pixels?)?\\s*(?:or|and) (?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]*`,
+  `^\\s*(?:px|pixels?)?(?: in (?:width|height))?\\s*(?:or|and) (?:(?:${MORE}|${LESS})(?: than)? )?[\\d.,]+\\s*[a-z]*(?: in (?:width|height))?`,
   'i',
 );
 // "Bigger than 2 MB and it bounces" needs no noun; "smaller than 3 MB and we will ask" is no demand.
@@ -156,7 +156,7 @@ const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`,
 const VERB_AFTER =
   /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|(?:comes?|goes?) back|bounces?|fails?|times? out|makes?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
 const WANTED_AFTER =
-  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
+  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:(?!not\b)\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
 /** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
 export const withoutDensity = (text: string) =>

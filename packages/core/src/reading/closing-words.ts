@@ -37,7 +37,7 @@ export const NOT_DEADLINE = phrases`
   (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
-  opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to)\b))
+  opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to|from)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? (?:are|is|go|must|can) | (?:order|buy|book) (?:your |the )?tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?

@@ -122,6 +122,7 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \bborders? of (?:up to|at most|no more than)\b
+  \b(?:borders?|frames?|key ?lines?),? if (?:used|any|present|added|there is one),? (?:should|must|has to|have to) be (?:narrow|thin|fine|plain|white|black|gr[ae]y|even)\b
   \bnot (?:include|add|use|have|put|place) an? (?:\w+ )?(?:border|frame|key ?line)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b

@@ -97,6 +97,11 @@ export const WORDING: readonly Rule[] = [
     /\b(?:no|not) (?:wider|broader) (?:and|or|nor) (?:no |not )?(?:higher|taller) than (?=\d)/gi,
     'longest side at most ',
   ],
+  // "Neither width nor height exceeds 1400 and 1050 pixels respectively."
+  [
+    /\bneither (?:the )?width nor (?:the )?height (?:may |must |should )?(?:exceeds?|(?:is|be) (?:more|larger|greater) than) (\d{3,5})(?: ?(?:px|pixels))? (?:and|or) (\d{3,5}) ?(?:px|pixels)(?:,? respectively)?/gi,
+    'width at most $1 pixels, height at most $2 pixels',
+  ],
   // "Without accent nor space".
   [/\bnor\b(?<=\bwithout [a-z]{1,20}(?: [a-z]{1,20})? nor)/gi, 'or'],
   [/\bhorizontal (?=(?:format|orientation|shape)\b[^.;\n\d]*(?:[.;\n]|$))/gi, 'landscape '],

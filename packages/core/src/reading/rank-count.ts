@@ -267,6 +267,9 @@ function isBareLimit(lead: string, tail: string): boolean {
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
+  // "Six is the greatest number of images that one person may enter."
+  if (/^ (?:is|are) the (?:greatest|maximum|highest|largest) number\b/i.test(tail) && ANY_THINGS.test(tail))
+    return true;
   // "Any number of pictures up to three can be entered."
   if (LIMIT_BEFORE.test(lead) && ANY_THINGS.test(lead) && MAY_BE.test(tail)) return true;
   if (!isEnd) return false;

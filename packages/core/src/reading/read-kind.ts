@@ -148,10 +148,10 @@ const A_SPACE = /rgb\b|\bcmyk\b|\bgr[ae]yscale\b/i;
 /** "Files in any other space than sRGB look dull": what goes wrong otherwise is asked for. */
 function isOtherwise(text: string, at: number, end: number): boolean {
   return (
-    /\b(?:(?:that|which) (?:is|are) not|(?:images|files|pictures|work) not|(?:any|every|some) other (?:colou?r )?(?:space|profile|mode)s? than)(?: (?:saved|made|converted|in|to|the)){0,3} $/i.test(
+    /\b(?:(?:that|which) (?:is|are) not|(?:images|files|pictures|work) not|(?:any|every|some) other (?:colou?r )?(?:space|profile|mode)s? than|(?:spaces?|profiles?|modes?|files|images|anything) other than)(?: (?:saved|made|converted|in|to|the)){0,3} $/i.test(
       text.slice(0, at),
     ) &&
-    /^[^.;]{0,30}\b(?:looks?|appears?|shown|come out|wrong(?:ly)?|dull|refused|rejected|returned|sent back|not (?:be )?accepted)\b/i.test(
+    /^[^.;]{0,30}\b(?:looks?|appears?|shown|come out|wrong(?:ly)?|dull|refused|rejected|returned|sent back|not (?:be )?(?:accepted|allowed|permitted|used))\b/i.test(
       text.slice(end),
     )
   );
@@ -170,7 +170,7 @@ function isAskedFor(text: string, space: ReadColourSpace, at: number, end: numbe
     !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
       text.slice(0, at),
     ) &&
-    !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
+    !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b(?! (?:\w+ )?(?:suggest|recommend|advise|prefer|ask))[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
       text.slice(0, at),
     ) &&
     !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(

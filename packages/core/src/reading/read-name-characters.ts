@@ -10,7 +10,7 @@ export type Claim = (field: string, segment: Segment, from: number, to: number) 
 
 const NO_SPACES = phrases`
   no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces? | without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?
-  (?:spaces?|blanks?) (?:are |is |must )?(?:not|forbidden|never)
+  (?:spaces?|blanks?)(?: in (?:the )?(?:file ?-?)?names?)?:? {1,40}(?:are |is |must )?(?:not|forbidden|never|none)
   (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
   remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?

@@ -29,6 +29,9 @@ const SQUARE = new RegExp(
   'i',
 );
 
+/** "20:00" is an hour, "16:10" is none. */
+const A_CLOCK = /^(?:[01]?\d|2[0-4]):(?:00|15|30|45|59)$/;
+
 /** "Square photos (1:1) look best in search". */
 const IS_BEST = /^[^.;,]{0,60}\b(?:looks?|works?|shows?|fits?) best\b/i;
 
@@ -44,7 +47,7 @@ export function readRatio(segment: Segment): Found[] {
   ) {
     const isByColon = COLON_RATIO.test(text);
     const all = [...text.matchAll(RATIO)]
-      .filter(m => !isByColon || /[:∶]/.test(m[0]))
+      .filter(m => !isByColon || (/[:∶]/.test(m[0]) && !A_CLOCK.test(m[0])))
       .map(m => ({
         pair: [Number(m[1]), Number(m[2])] as [number, number],
         m,

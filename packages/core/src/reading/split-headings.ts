@@ -93,7 +93,7 @@ function headingLabel(segment: Segment, next: Segment | undefined, rest: string)
 
 /** "Up to six images", "Free of signatures": items that ask something, over which no file is described. */
 const NAMES_NONE =
-  /^(?:up to|at most|(?:no|not) more than|max(?:imum)?\.?|only|free (?:of|from)|without|no|not|never|saved|converted|(?:one|\d) (?:to|or) (?:\w+|\d+))\b/i;
+  /^(?:up to|at most|(?:no|not) more than|max(?:imum)?\.?|only|free (?:of|from)|without|no|not|never|saved|converted|(?:one|\d) (?:to|or) (?:\w+|\d+))\b|\b(?:not (?:allowed|permitted|accepted)|forbidden|prohibited|none)$/i;
 
 const ASIDE_BEHIND = /\s*\([^()]*\)\s*(?=:?$)/;
 
