@@ -55,9 +55,15 @@ const COUNTED = /^[^|\t\n]+(?:\||\t)[ \t]*\d{1,2}[ \t]*$/gm;
 const OF_FILES =
   /\b(?:images?|pictures?|photo\w*|entries|works|files?|number|max\w*|depth|bits?|quality|per)\b/i;
 
+/** "Bits per channel      8": set apart by spaces alone. */
+const SPACED =
+  /^([ \t]*[A-Z](?:[^ |\t\n:]| (?! )){0,20}\b(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|quality|names?|naming|deadline|closing|closes|date|metadata|exif|borders?|frames?|watermarks?|ratio|shape|depth|channel|side|edge|width|height)\b(?:[^ |\t\n:]| (?! )){0,20}) {2,}(?=\S(?:[^ \n]| (?! ))*$)/gim;
+const THREE_CELLS = /\S {2,}\S(?:[^ \n]| (?! ))* {2,}\S/;
+
 /** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */
 export function pairedCells(text: string): Edit[] {
   const isWide = text.split('\n').some(line => line.split(/\||\t+/).filter(cell => cell.trim()).length > 2);
   const counted = [...text.matchAll(COUNTED)].filter(([row]) => !OF_FILES.test(row));
-  return isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
+  const paired = isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
+  return [...paired, ...(THREE_CELLS.test(text) ? [] : editsOf(text, [[SPACED, '$1: ']], []))];
 }

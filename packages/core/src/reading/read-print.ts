@@ -26,6 +26,7 @@ const NOT_PRINT = phrases`
   prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall(?! (?:panels?|prints?|files?|texts?):) | hung
   frame(?:s|d)? (?:must|should|size|of) | sheet of paper | envelope
   print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent)
+  printed by us | printed (?:at|in) [^.;]{3,24} for the (?:show|exhibition|tour) | (?:handed|brought|sent) in separately
 `;
 /** What is printed in the end is not the file. */
 const OF_BOOK =

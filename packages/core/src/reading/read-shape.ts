@@ -24,7 +24,7 @@ const SQUARE = new RegExp(
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
-    (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \bshape\s*:\s*square
+    (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \b(?:shape|format(?: of the (?:picture|image))?)(?:\s*:\s*|\s{2,40})square
   `}`,
   'i',
 );

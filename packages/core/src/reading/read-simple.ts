@@ -225,7 +225,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality\s*(?:(?:setting|level|factor)\s*)?(?:of |is |to |at |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
+      /\bquality\s*(?:(?:setting|level|factor)\s*)?(?:of |is |to |at |must be |should be |[:=])?\s*(?:at least |about )?(\d{1,3})\b(?!\s*(?:px|pixels|mb|kb))/i,
     value: m => m[1],
   },
 ];

@@ -107,6 +107,9 @@ function isCountedRow(text: string): boolean {
   return numbers.length >= 3 && isFirst && numbers.every((m, i) => Number(m[1]) === i + 1);
 }
 
+/** A counted item within a sentence; "between 4 and 8." counts none. */
+const AN_ITEM = /(?:^|[\s:,(])(?:[A-H]|\d{1,2})\. ?[A-Z]/;
+
 function cutAtSentences(text: string, isSmall: boolean): { text: string; start: number }[] {
   const isRow = isCountedRow(text);
   const found: { text: string; start: number }[] = [];
@@ -135,7 +138,9 @@ function cutAtSentences(text: string, isSmall: boolean): { text: string; start: 
     // "Entry no. 12", but "the answer is no. Please …".
     if (match[0] === '.' && /\bno\.$/i.test(head) && !/^[A-Z]/.test(next)) continue;
     // "Sections: A. Colour, B. Nature".
-    if (match[0] === '.' && /(?:[,:;(]|\band) ?(?:[A-H]|\d{1,2})\.$/.test(head)) continue;
+    if (match[0] === '.' && /(?:[,;(]|(?<!\d):) ?(?:[A-H]|\d{1,2})\.$/.test(head)) continue;
+    if (match[0] === '.' && /\band (?:[A-H]|\d{1,2})\.$/.test(head) && AN_ITEM.test(text.slice(from, upto)))
+      continue;
     // "Class 1. Village Life".
     if (
       match[0] === '.' &&
