@@ -43,6 +43,7 @@ export const NOT_DEADLINE = phrases`
   (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
+  (?:stands?|hangs?|remains?|stays?|is shown|can be seen) (?:\w+ ){1,5}until
   refunds? | let (?:you|everybody|everyone|all of you) know | can be (?:seen|visited|viewed) | open (?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born
   delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
   hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)

@@ -42,7 +42,7 @@ export const STAYS = patterns`
 export const GOES = phrases`
   remov\w* | strip(?:s|ped)? | delet\w* | blank | empty | emptied | clear(?:s|ed)? | eras\w* | scrub\w*
   wip(?:e|ed) | without | nothing in | free (?:of|from) | tak(?:e|en) (?:\w+ ){0,3}?out | deactivat\w*
-  disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*no\b
+  disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*(?:no|out)\b
   \bno$ | (?:must|may|should) not(?=\W*$) | lead to \w+ | resubmit | refused | rejected | no(?! longer)
   neither (?:on|in)\b | nor in the (?:metadata|exif|iptc|file)
   (?<=\b(?:author|creator|name|gps|location|exif|metadata|data|fields?)\b[^.;,]{0,24})(?:not (?:allowed|permitted|wanted)|forbidden|prohibited)
@@ -70,7 +70,7 @@ export const THEIR_OWN =
 /** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
 export const MISSED = patterns`
   \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b
-  \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b
+  \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b | ^\W*(?:metadata: )?no (?:metadata|exif)(?: data)?, no [a-z]+\W*$
   \b(?:removes?|strips?|deletes?|loses?|drops?) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?)\b
   \b(?:not|never|avoid)\b[^.;]*\b(?:since|because|as|for) (?:it|that|this|they) (?:removes?|strips?|deletes?|loses?)\b
   \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|disqualified|excluded|returned|sent back|not (?:be )?(?:accepted|used))\b

@@ -95,7 +95,7 @@ const TURNED_DOWN = oneOf`
   (?:is|are|may|must) not(?=[.!]?$) | thrown out | binned | in the bin | turned (?:down|away) | unacceptable | unwelcome | leads? to
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
-  fails? the\b | left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
+  (?:go(?:es)?|comes?) (?:straight )?back | fails? the\b | left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
   ha(?:ve|s) no (?:place|business) | rather not | off\b
 `;
 /** Turns down what is named before it. */

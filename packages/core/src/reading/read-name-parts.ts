@@ -16,7 +16,7 @@ import { patterns } from './word-lists.ts';
 
 /** Titles as such, and not the names of files. */
 const OF_TITLES =
-  /^\W*(?:file ?-?names?:\s*(?=(?:the )?titles? (?:may|must|should|can)\b))?(?:the )?titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
+  /^\W*(?:file ?-?names?:\s*(?=(?:the )?titles? (?:may|must|should|can|(?:of )?up to|at most)\b))?(?:the )?titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
 
 /** Reads the parts that a text describes, explains, or shows in an example. */
 export function readParts(

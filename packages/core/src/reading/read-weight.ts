@@ -86,7 +86,7 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
       text,
     ) &&
     before !== undefined &&
-    /\b(?:zip|archive)\b/i.test(before.text);
+    /\bzip\b|\b(?<!\b(?:our|photo|picture|club) )archive\b/i.test(before.text);
   const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
   return [...said, ...plain].flatMap(({ field, bytes, unit, from, to }) => {
     if (field === undefined) return [];
@@ -149,7 +149,7 @@ const IS_USUAL =
 
 function isUsual(before: string, after: string): boolean {
   // "… as long as it comes out at 3 MB or less".
-  if (/^ or (?:less|under|smaller|below)\b/i.test(after)) return false;
+  if (/^ (?:or (?:less|under|smaller|below)|at (?:the )?most|max(?:imum)?)\b/i.test(after)) return false;
   return COMES_TO.test(before) || IS_USUAL.test(after);
 }
 
