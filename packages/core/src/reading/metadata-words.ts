@@ -19,7 +19,7 @@ export const PLACE = phrases`
 export const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services?|settings?|info)|embed|strip)/i;
 export const WHO =
-  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|names?|credit(?: yourself)?)\b/gi;
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|(?<!\bfile ?-?)names?(?! of (?:the )?files?)|credit(?: yourself)?)\b/gi;
 export const FIELD =
   /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) (?:in(?:side)?|of) the file(?! ?-?name))\b/i;
 /** Names that stand on the picture or in the file's name are no notes. */
@@ -101,7 +101,7 @@ export const NEITHER_NAME =
   /\bneither (?:the |your )?(?:(?:metadata|exif|iptc)(?: data)? nor (?:the |your )?file ?-?names?|file ?-?names? nor (?:the |your )?(?:metadata|exif|iptc)(?: data)?)\b[^.;]{0,40}\b(?:names?|author|identity)\b/i;
 /** "Make sure that your name is not stored inside the file." */
 export const NOT_STORED =
-  /\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;
+  /\bname of (?:the )?(?:photographer|author|maker|artist)\b[^.;]{0,40}\bnot in the (?:metadata|exif|iptc)\b|\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;
 /** "Keep the exposure data. Your name must not be there." */
 export const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;

@@ -50,6 +50,12 @@ export const LAYOUT: readonly Rule[] = [
 /** A name and its value in a table of two columns: "Format | JPEG". */
 const PAIRED = /^([ \t]*[A-Z][^|\t\n:]{1,30}?)[ ]?(?:\||\t+)[ ]?(?=[^|\t\n]+$)/gm;
 
+/** "| Format | JPEG |" below "|---|---|". */
+const FRAMED: readonly Rule[] = [
+  [/^[ \t]*\|[ \t]*:?-{2,}:?[ \t]*\|[ \t]*:?-{2,}:?[ \t]*\|[ \t]*$/gm, ''],
+  [/^[ \t]*\|[ \t]*([A-Z][^|\t\n:]{1,34}?)[ ]*\|[ ]*([^|\n]+?)[ ]*\|[ \t]*$/gm, '$1: $2'],
+];
+
 /** "Nature | 4", "Travel | 4": sections with their limits, and not what is asked of files. */
 const COUNTED = /^[^|\t\n]+(?:\||\t)[ \t]*\d{1,2}[ \t]*$/gm;
 const OF_FILES =
@@ -64,6 +70,6 @@ const THREE_CELLS = /\S {2,}\S(?:[^ \n]| (?! ))* {2,}\S/;
 export function pairedCells(text: string): Edit[] {
   const isWide = text.split('\n').some(line => line.split(/\||\t+/).filter(cell => cell.trim()).length > 2);
   const counted = [...text.matchAll(COUNTED)].filter(([row]) => !OF_FILES.test(row));
-  const paired = isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: ']], []);
+  const paired = isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: '], ...FRAMED], []);
   return [...paired, ...(THREE_CELLS.test(text) ? [] : editsOf(text, [[SPACED, '$1: ']], []))];
 }

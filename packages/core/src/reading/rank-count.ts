@@ -190,7 +190,7 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "From each club we take 20 pictures."
   if (
     new RegExp(
-      `^\\W*from (?:(?:each|every) (?:${PERSON}|of you)|everyone|everybody),? (?:we|i) (?:take|accept|expect|want|need|would like) $`,
+      `^(?:[a-z ]{3,24}: )?\\W*from (?:(?:each|every) (?:${PERSON}|of you)|everyone|everybody),? (?:we|i) (?:take|accept|expect|want|need|would like) $`,
       'i',
     ).test(lead)
   )
@@ -261,7 +261,11 @@ function isBareLimit(lead: string, tail: string): boolean {
     ANY_THINGS.test(lead) ||
     A_FORMAT.test(lead) ||
     LABELLED.test(lead);
-  if (/\blimit (?:yourself|yourselves) to $|^\W*(?:choose|pick|select) (?:up to|at most) $/i.test(lead))
+  if (
+    /\blimit (?:yourself|yourselves) to $|^(?:[a-z ]{3,24}: )?\W*(?:choose|pick|select) (?:up to|at most) $/i.test(
+      lead,
+    )
+  )
     return true;
   // "Max. MB: 2".
   if (/\b(?:mb|kb|megabytes|pixels|px)\)?:?\s*$/i.test(lead)) return false;

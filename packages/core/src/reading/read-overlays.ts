@@ -126,6 +126,7 @@ function readMark(segment: Segment): Found[] {
   for (const match of [...strong, ...weak]) {
     // "The name in the file name and nothing on the picture".
     if (!/^nothing/i.test(match[0]) && isOfFile(text, match.index)) continue;
+    if (OF_EXAMPLE.test(text.slice(0, match.index))) continue;
     if (IN_THE_SCENE.test(text.slice(0, match.index)) || IN_A_PART.test(text.slice(match.index))) continue;
     const verdict = verdictOn(text, match.index, match[0]);
     if (verdict)
@@ -142,6 +143,9 @@ function readMark(segment: Segment): Found[] {
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
 }
+
+/** "0412_Tide Mill.jpg (membership number, underscore, title)" tells what a name is made of. */
+const OF_EXAMPLE = /\.(?:jpe?g|tiff?|png)["”’]? \([^()]*$/i;
 
 /** "State the width of field in the form, not on the image." */
 const STATED_OFF =
@@ -257,7 +261,7 @@ function answerOf(segment: Segment): Segment {
   const mark = segment.text.indexOf('?');
   const answer = segment.text.slice(mark + 1);
   if (mark < 0 || /^\s*(?:yes|no)[.,]/i.test(answer)) return segment;
-  if (![BORDER, MARK].some(words => answer.search(words) >= 0)) return segment;
+  if (![BORDER, MARK, WORD].some(words => answer.search(words) >= 0)) return segment;
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 

@@ -20,7 +20,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:do not(?! forget)|without|no)\b[^.;]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
+      /\b(?:do not(?! forget)|without|no)\b[^.;,]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
     unless: /\b(?:treated|read|opened|assumed|taken|considered|interpreted) (?:as|to be)\b/i,
   },

@@ -5,7 +5,7 @@ import { oneOf } from './word-lists.ts';
 /** Lists under words that hold for every item: "What we do not want", "Must not"; "You may"; "You need not". */
 
 const DENIES = new RegExp(
-  `\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
+  `^(?!.*\\b(?:frames?|borders?|water-?marks?|names?|text|logos?|signatures?|dates?)\\b[^:]*$).*\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
     (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome)
     (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
     unwanted

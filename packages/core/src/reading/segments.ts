@@ -93,7 +93,9 @@ function slashed(text: string): { text: string; start: number }[] | undefined {
   return parts.flatMap((part, i) => {
     const at = start;
     start += part.length;
-    return i % 2 ? [] : [{ text: part, start: at }];
+    if (i % 2) return [];
+    // The last of them may go on with sentences.
+    return cutAtSentences(part, false).map(s => ({ text: s.text, start: at + s.start }));
   });
 }
 
