@@ -35,7 +35,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 const TIED = everywhere(patterns`
   \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
-  ^(?:site|club|member|student|matriculation|candidate|entry|image|picture|photo|file|object|find|lot) (?:number|code|name)(?=_)
+  ^(?:site|club|member|student|matriculation|candidate|entry|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=_)
   \b(?:last|first|family|full) name(?=_)
 `);
 

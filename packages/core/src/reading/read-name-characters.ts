@@ -14,7 +14,7 @@ const NO_SPACES = phrases`
   (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
   remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
-  without blanks? | replace (?:all |any )?spaces | avoid spaces? | rather than spaces?
+  without (?:blanks?|a space) | replace (?:all |any )?spaces | avoid spaces? | rather than spaces?
   spaces?[^.;?]{0,20}\?\s*(?:A[.:] ?)?no
   spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
   (?<!\bif )spaces?(?: in (?:the |your )?titles?)? (?:become|are (?:replaced|written)|turn into)
@@ -22,7 +22,7 @@ const NO_SPACES = phrases`
 `;
 const SPACES = patterns`
   \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
-  \bspaces in (?:the )?(?:file ?-?)?(?:names?|titles?) are all right\b | \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
+  \bseparated by spaces,? not\b | \bspaces in (?:the )?(?:file ?-?)?(?:names?|titles?) are all right\b | \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
   \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
 `;
 const ALLOWED = patterns`
@@ -34,7 +34,7 @@ const ALLOWED = patterns`
   \b((?:lower|upper)[- ]?case) only\b
 `;
 const LENGTH = new RegExp(
-  `(?:(?:\\bno (?:titles?|file ?-?names?) (?:may|must|can|should) (?:be longer than|exceed|have more than) |\\b(?:names?|titles?) (?:may|must|can|should) not have more than |^titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `(?:(?:\\bno (?:titles?|file ?-?names?) (?:may|must|can|should) (?:be longer than|exceed|have more than) |\\b(?:names?|titles?) (?:may|must|can|should) not have more than |^(?:file ?-?names?: )?titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 

@@ -16,7 +16,7 @@ import { patterns } from './word-lists.ts';
 
 /** Titles as such, and not the names of files. */
 const OF_TITLES =
-  /^\W*(?:file ?-?names?:\s*(?=(?:the )?titles? (?:may|must|should|can|(?:of )?up to|at most)\b))?(?:the )?titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
+  /^\W*(?:file ?-?names?:\s*(?=(?:the )?titles? (?:may|must|should|can|longer|(?:of )?up to|at most)\b))?(?:the )?titles?\b(?! as\b)[^.;]{0,40}\b(?:characters|letters)\b|\bwith an? title of\b[^.;]{0,24}\bcharacters\b/i;
 
 /** Reads the parts that a text describes, explains, or shows in an example. */
 export function readParts(
@@ -216,8 +216,8 @@ const NAMED_AFTER = patterns`
   \bis (?:the |its )?(?:name of the file|file ?-?name)\b
   \bfile ?-?names? (?:consists?|is made up) of (?:only )?(?:the|your|its) [a-z’']+(?: [a-z]+)?(?: only| alone)?[.;,]
   ^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b
-  ^(?:just |simply )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$
-  \bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b
+  ^(?:just |simply |use )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$
+  \bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b | \b(?:image |picture )?files? (?:must|should|has to) (?:bear|carry|have) (?:only )?the title\b
   \b(?:name|call) it (?:with|after|by) (?:the|your|its)\b(?![^.:;]*\band (?:the|your|an?)\b)
   \bfiles? (?:is|are) (?:called|named) after\b
   \b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b

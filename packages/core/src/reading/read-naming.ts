@@ -125,7 +125,7 @@ function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segm
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
   // "No author's name in the file name; the title only."
-  if (/^\W*(?:just |only )?the title(?: only| alone)?\W*$/i.test(text))
+  if (/^\W*(?:just |only |use )?the title(?: only| alone)?\W*$/i.test(text))
     return ABOUT_NAMES.test(segments[index - 1]?.text ?? '');
   if (
     text.length > 140 ||

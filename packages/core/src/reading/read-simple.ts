@@ -166,6 +166,11 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
+    words: /\bquality:? (?:level |of )?(\d{1,2}) ?(?:[-–]|to) ?(\d{1,3} ?%)/i,
+    value: m => `${m[1]}-${m[2]?.replace(' ', '')}`,
+  },
+  {
+    field: 'quality',
     words: /\bquality:? (?:level )?(\d{1,2}) ?[-–] ?(\d{1,2})\b(?! ?%)/i,
     value: m => `${m[1]}-${m[2]}`,
   },
