@@ -63,7 +63,7 @@ const OF_FILES =
 
 /** "Bits per channel      8": set apart by spaces alone. */
 const SPACED =
-  /^([ \t]*[A-Z](?:[^ |\t\n:]| (?! )){0,20}\b(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|quality|names?|naming|deadline|closing|closes|date|metadata|exif|gps|author|text|marks?|borders?|frames?|watermarks?|ratio|shape|depth|channel|side|edge|width|height)\b(?:[^ |\t\n:]| (?! )){0,20}) {2,}(?=\S(?:[^ \n]| (?! ))*$)/gim;
+  /^([ \t]*(?=[A-Z])(?:[^ |\t\n:]| (?! )){0,20}\b(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|quality|names?|naming|deadline|closing|closes|date|metadata|exif|gps|author|text|marks?|borders?|frames?|watermarks?|ratio|shape|depth|channel|side|edge|width|height)\b(?:[^ |\t\n:]| (?! )){0,20}) {2,}(?=\S(?:[^ \n]| (?! ))*$)/gim;
 const THREE_CELLS = /\S {2,}\S(?:[^ \n]| (?! ))* {2,}\S/;
 
 /** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */
