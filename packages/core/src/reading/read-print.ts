@@ -30,7 +30,7 @@ const NOT_PRINT = phrases`
 `;
 /** What is printed in the end is not the file. */
 const OF_BOOK =
-  /\b(?:column|page|text) width\b|\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
+  /\b(?:column|page|text) width\b|(?<!\b(?:in|inside) (?:the|our) )\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
 const PAPER: Readonly<Record<string, [number, number]>> = {
   a5: [148, 210],
   a4: [210, 297],

@@ -1,5 +1,5 @@
 import type { Group } from './group.ts';
-import { OF_A_FILE, SPEC } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, OF_A_FILE, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitBlocks } from './split-blocks.ts';
@@ -35,6 +35,15 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     groups[0]?.segments.some(s => SPEC.test(s.text))
   )
     return besides(groups[0].segments, later);
+  // "Do you need a portrait of me? Yes, a square JPEG of 800 pixels" behind what is said of the works.
+  if (
+    later &&
+    labelled.length === 1 &&
+    OF_YOU.test(later.segments[0]?.text ?? '') &&
+    isWhole(later) &&
+    isWhole(groups[0])
+  )
+    return besides(groups[0]?.segments ?? [], later);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return (
     splitSubjects(segments) ??
@@ -42,6 +51,16 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     splitByConflict(segments.flatMap(splitWithin)) ??
     splitSentences(segments)
   );
+}
+
+/** A question about a picture of the person, which stands beside the works. */
+const OF_YOU =
+  /^[^?.]{0,40}\b(?:of (?:me|you|yourself|the (?:artist|author|photographer|applicant))|head ?shot)\b[^?.]{0,20}\?/i;
+
+/** Whether a group says both a format and a measure. */
+function isWhole(group: Group | undefined): boolean {
+  const text = group?.segments.map(s => s.text).join(' ') ?? '';
+  return A_FORMAT.test(text) && A_MEASURE.test(text);
 }
 
 /** A certificate as a PDF is no picture. */
