@@ -102,6 +102,9 @@ export const NEITHER_NAME =
 /** "Make sure that your name is not stored inside the file." */
 export const NOT_STORED =
   /\bname of (?:the )?(?:photographer|author|maker|artist)\b[^.;]{0,40}\bnot in the (?:metadata|exif|iptc)\b|\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;
+/** "No name on the picture, none in the metadata." */
+export const NONE_IN =
+  /\bno names?\b[^.;]{0,60}\b(?:none|not) in (?:the |its |their )?(?:metadata|exif|iptc)\b/i;
 /** "Keep the exposure data. Your name must not be there." */
 export const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
@@ -121,7 +124,7 @@ export const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bn
 export const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
   ,\s+(?:and )?(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
-  ,? and (?=(?:keep|put|leave|fill|enter|add) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
+  ,? and (?=(?:keep|put|leave|fill|complete|enter|add) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   ,? and (?=(?:see|make sure|take care|check) that (?:the )?(?:author|creator|copyright|gps|location)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)
   \s+and (?=the (?:gps|location|exif|metadata|camera)\b[^,;]{0,30}\b(?:removed|deleted|kept|stripped|intact|must)\b)

@@ -75,7 +75,7 @@ export const ON_WALL =
 const LIKE =
   '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
 const DENIAL = oneOf`
-  no(?!${LIKE}) | not(?! (?:only|more|less|exceed|just|necessary|bother)) | never | nothing | none | neither
+  no(?!${LIKE}) | nobody needs | not(?! (?:only|more|less|exceed|just|necessary|bother)) | never | nothing | none | neither
   nor | without | free (?:of|from) | rather not | remov\w* | must not | may not | cannot | avoid | refrain
   advise against | (?:turn|switch)(?:ed)? off | forbidden | prohibited | (?:leav(?:e|ing)|left) (?:out|off)
   crop(?:ped)? off | omit | we (?:return|delete|discard|exclude|send back|(?:will )?not (?:use|show|take)) | unframed | delet\w* | take out | what (?:we|i) don | refus\w* | reject\w*

@@ -172,7 +172,7 @@ export const WORDING: readonly Rule[] = [
   [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
   // "Megabytes: no more than 5".
   [
-    /^(\W*)(?:(?:size|weight) in )?(mega|kilo)bytes(?:\s*:\s*|\s{2,})((?:[a-z]+\.? ){0,4})(\d[\d.,]*)(?=\s*$)/gim,
+    /^([ \t•*–-]{0,12})(?:(?:size|weight) in )?(mega|kilo)bytes(?:[ \t]*:[ \t]*|[ \t]{2,40})((?:[a-z]+\.? ){0,4})(\d[\d.,]{0,8})(?=[ \t]*$)/gim,
     '$1file size: $3$4 $2bytes',
   ],
 ];

@@ -18,6 +18,7 @@ import {
   NEITHER_NAME,
   NEITHER_SHOWS,
   NEXT_NOTE,
+  NONE_IN,
   NOTES,
   NOT_A_NOTE,
   NOT_STORED,
@@ -122,7 +123,9 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
   const put = PUT_IT.exec(text);
   if (put) return [at(segment, 'metadata.author', 'required', put)];
   const there =
-    NOT_STORED.exec(text) ?? (before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null);
+    NOT_STORED.exec(text) ??
+    NONE_IN.exec(text) ??
+    (before && NOTES.test(before.text) ? NAME_NOT_THERE.exec(text) : null);
   if (there) return [at(segment, 'metadata.author', 'forbidden', there)];
   const isBehindNotes =
     before !== undefined && (NOTES.test(before.text) || /\b(?:gps|location)\b/i.test(before.text));
@@ -178,7 +181,7 @@ function readNotes(
   }
   const isOfAuthor = (part: string) => said.some(f => f.field === 'metadata.author') && part.search(WHO) >= 0;
   // "Remove EXIF data that shows who you are": that is all of them which goes.
-  if (said.length && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text))) return [];
+  if (said.length && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text) || NONE_IN.test(text))) return [];
   // "Remove all patient details from the image and from its metadata."
   if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
     return [];
