@@ -21,7 +21,7 @@ export const SECTIONS = '(?:sections|classes|categories|themes|topics|divisions|
 /** Words that head a line about files or money, and name no section. */
 export const NOT_SECTION = new RegExp(
   `^${oneOf`
-    max(?:imum)? | min(?:imum)? | how | bit depth | depth | copyright stays | leave (?:out|off|the)
+    max(?:imum)? | min(?:imum)? | how | bit depth | depth | copyright | leave (?:out|off|the)
     (?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))
     jpe?g | size | file | width | height | format | resolution | colou?r space | bits | longest | shortest | fee
     tel | phone | quality | entries | images | number | pictures | works | limit | weight | ratio | dpi | ppi
