@@ -22,6 +22,11 @@ describe('the title of a text', () => {
       'Rules 2026/27',
     ],
     ['the organiser over a rule', 'LOWMERE CAMERA CLUB\n\nFormat | JPEG\nSize: 2 MB', 'LOWMERE CAMERA CLUB'],
+    [
+      'the organiser over a framed table',
+      'Fenwater Camera Club\n\n| Item | Rule |\n|---|---|\n| Format | JPEG |',
+      'Fenwater Camera Club',
+    ],
     ['the organiser, where nothing stands below', 'Fenwater Camera Club', 'Fenwater Camera Club'],
     ['nothing', ' \n', ''],
   ])('is %s', (_, text, title) => {
