@@ -26,7 +26,7 @@ const ADVICE = phrases`
   # What serves.
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
   sensible | good idea | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
-  (?:good|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
+  (?:good|best|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
   best results | it is best to | works? (?:perfectly|nicely|very well) | most faithful | (?<!\bto )(?:looks?|works?) (?:best|good)
   works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
   (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best)

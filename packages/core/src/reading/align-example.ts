@@ -27,7 +27,7 @@ const TOUCH = '(?<=[a-z])(?=[A-Z\\d])|(?<=\\d)(?=[A-Za-z])|(?<=[A-Z])(?=\\d)|(?<
 /** Longer names are no examples; a pattern with several open parts would take long on them. */
 const LONGEST = 80;
 
-const BRACKETED = /\([^()]+\)(?:\.[A-Za-z]+)?$/;
+const BRACKETED = /(?:\([^()]+(?<mark>\))|\[[^[\]]+(?<square>\]))(?:\.[A-Za-z]+)?$/;
 
 /** "Dupré" has the shape of "Dupre"; as many letters remain. */
 const withoutAccents = (text: string) =>
@@ -36,7 +36,7 @@ const withoutAccents = (text: string) =>
 /** What each part stands for in an example: the groups of the match are part, mark, part, mark, … */
 function matchOf(example: string, parts: readonly string[]): RegExpExecArray | undefined {
   const named = withoutAccents(example).replace(/\.[A-Za-z]+$/, '');
-  // "Old Gate (118)": the last part may stand in brackets.
+  // "Old Gate (118)", "Old Gate [118]": the last part may stand in brackets.
   const stem = BRACKETED.test(example) ? named.slice(0, -1) : named;
   const open = parts.filter(part => part === 'title' || part === 'species' || part === 'author').length;
   if (stem.length > LONGEST || parts.length < 2 || parts.length > 7 || open > 2) return undefined;
@@ -48,7 +48,7 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
   const joined = (pieces: readonly string[], joint: string) =>
     pieces.reduce((all, piece, i) => {
       const isLast = isBracketed && i === pieces.length - 1;
-      return `${all}(${isLast ? ' ?\\(' : joint})${piece}`;
+      return `${all}(${isLast ? ' ?[([]' : joint})${piece}`;
     });
   // The same mark between all parts is likelier than several; parts that touch are the last thing to think of.
   return (
@@ -88,7 +88,8 @@ export function alignExample(example: string, parts: readonly string[]): string[
     const joint = i ? match[2 * i] : undefined;
     return joint ? [`text:${joint}`, part] : [part];
   });
-  return joinTexts(BRACKETED.test(example) ? [...aligned, 'text:)'] : aligned);
+  const bracket = BRACKETED.exec(example)?.groups;
+  return joinTexts(bracket ? [...aligned, `text:${bracket['mark'] ?? bracket['square'] ?? ''}`] : aligned);
 }
 
 /** Whether a piece of an example looks like what a part stands for: "Okoro" like a surname, "07" like a sequence. */

@@ -61,6 +61,7 @@ export const KEEPS = phrases`
 `;
 /** What is left to everybody asks nothing. */
 export const IS_FREE = patterns`
+  ^\W*(?:and )?whether (?:the |your )?(?:metadata|exif)\b
   \bdo you (?:keep|preserve|store|read|use)\b[^?]*\? | \byou may\b[^.;]*\bor\b
   \b(?:may(?! not)|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b
 `;
@@ -133,7 +134,7 @@ export const NEXT_NOTE = everywhere(patterns`
 
 /** "Only geotagged pictures can be accepted." */
 export const ONLY_TAGGED =
-  /\b(?:switch|turn) (?:the )?(?:gps|location(?: services?)?) on\b|\bonly geo-?tagged (?:images|pictures|photos|photographs|files)\b|\b(?:images|pictures|photos|photographs|files) (?:must|have to) be geo-?tagged\b/i;
+  /\b(?:switch|turn) (?:the )?(?:gps|location(?: services?)?) on\b|\b(?:gps|location)(?: services?)?(?: and (?:the )?(?:date|time))? (?:must|should|has to|have to) be (?:switched |turned )?on\b|\bonly geo-?tagged (?:images|pictures|photos|photographs|files)\b|\b(?:images|pictures|photos|photographs|files) (?:must|have to) be geo-?tagged\b/i;
 
 /** "Leave the EXIF data in, apart from GPS." */
 export const ALL_BUT_PLACE =

@@ -3,7 +3,7 @@ import { everywhere, oneOf, patterns } from './word-lists.ts';
 
 /** One name, with words of its sentence before it. */
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?\([\wÀ-ɏ ’']+\))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?\([\wÀ-ɏ ’']+\))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 /** Without one of these there is no name, and no need to look at every letter for the beginning of one. */
 const ENDING = /\.(?:jpe?g|tiff?|png)\b/i;
@@ -35,7 +35,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 const TIED = everywhere(patterns`
   \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
-  ^(?:site|club|member|student|matriculation|candidate|entry|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=_)
+  ^(?:site|club|member|membership|student|matriculation|candidate|entry|catalogue|exhibit|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=_)
   \b(?:last|first|family|full) name(?=_)
 `);
 

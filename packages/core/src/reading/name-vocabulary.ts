@@ -54,7 +54,7 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
   ['surname', 'surnames?'],
   [
     'title',
-    '(?:(?:short|series|image|picture|photo) )?titles?(?: of (?:the |your )?(?:image|picture|photo|work))?',
+    'short subject|(?:(?:short|series|image|picture|photo) )?titles?(?: of (?:the |your )?(?:image|picture|photo|work))?',
   ],
   ['species', 'species'],
   ['country', 'country(?: code)?'],

@@ -23,7 +23,7 @@ export const MARK = everywhere(phrases`
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
-  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=\s*:\s*(?:no|none|not|never)\b| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
+  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
   overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
@@ -73,7 +73,7 @@ export const ON_WALL =
   /\bprints? unframed\b|\bunframed prints?\b|\b(?:on (?:the|a) wall(?! screen)|hung|hang|hanging|framed (?:prints?|works?)|glazed|perspex|mount(?:ed)? (?:prints?|board)|stretcher|cords?)\b/i;
 
 const LIKE =
-  '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|upper|minimum|maximum)\\b)';
+  '(?: (?:more|less|larger|bigger|smaller|later|fewer|longer|need|wider|higher|taller|heavier|matter|one|doubt|difference|upper|minimum|maximum)\\b)';
 const DENIAL = oneOf`
   no(?!${LIKE}) | nobody needs | not(?! (?:only|more|less|exceed|just|necessary|bother)) | never | nothing | none | neither
   nor | without | free (?:of|from) | rather not | remov\w* | must not | may not | cannot | avoid | refrain
@@ -102,17 +102,17 @@ const TURNED_DOWN = oneOf`
 export const NO_AFTER = patterns`
   \b${TURNED_DOWN}
   (?::\s*|\s{2,})(?:please )?(?:none|no|not|never|nothing)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
-  \b[- ]free\b | ^[\w-]+ no(?=[.,;!]|$)
+  \b[- ]free\b | ^[\w-]+(?: on the (?:image|picture|photo))? (?:no|none)(?=[.,;!]|$)
 `;
 export const YES = phrases`
   accepted | allowed | permitted | permissible | tolerated | (?<!\bnot )possible
   not (?:obligatory|compulsory|mandatory|necessary|required|essential)
   (?:can|may) (?:frame|border|surround) (?:your|the|it)\b | suit yourself | helps
   may (?:stay|appear|remain|have|carry|add|use|include|put|be (?:used|added|included|kept|printed|shown|present|(?:placed|put|written|in the|at the)\b))
-  welcome | fine | all right | acceptable | ok(?:ay)? | optional
+  may (?:[a-z]+ ){1,7}and (?:add|put|use|have|write) | welcome | fine | all right | acceptable | ok(?:ay)? | optional
   can (?:have|add|include|put|use|be (?:used|added|included|kept))
   at (?:your|the [a-z]+['’]s) (?:own )?(?:discretion|choice) | at the discretion of | matter of taste | up to you
-  as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm
+  (?:makes|is) no difference | all the same to (?:us|me) | as you (?:like|wish|please) | your (?:own )?(?:decision|choice) | do(?:es)? no harm
   not a problem | no problem | no objection | can help
   if you (?:like|wish|want) | free to (?:add|use|put|include) | (?<=\?[^.?]{0,30}), yes | yes(?=[.,;!]|$| \()
 `;

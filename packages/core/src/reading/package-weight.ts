@@ -8,7 +8,7 @@ const PACKAGE = phrases`
   (?:her|his|my|our|the) (?:in|mail)?box takes
   (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
-  for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
+  total for (?:the|all|both|these)\b | for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
   (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b
   all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))
@@ -22,7 +22,7 @@ const PACKAGE = phrases`
   entire (?:submission|entry|email|package)
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
   per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
-  (?:the|your|each|one) mail (?:must|should|may|can|has|is) | \bmails? (?:over|above|larger|of more)
+  (?:the|your|each|one) mail (?:must|should|may|can|has|is|gets|becomes|grows|would be) | \bmails? (?:over|above|larger|of (?:more|up to|at most|no more))
   mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
   per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
 `;

@@ -40,6 +40,11 @@ export const LAYOUT: readonly Rule[] = [
     /^([A-Z][A-Za-z ]{2,35})[ \t]*\n(?=(?:[A-Z][a-z]+day,? )?(?:\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}\b|\d{1,2}[./-] ?\d{1,2}[./-] ?20\d\d|20\d\d-\d\d)(?![^\n]*\d [-–] [a-z])[^\n]*$)/gm,
     '$1: ',
   ],
+  // "We prefer: sRGB; the profile embedded": one wish with many things.
+  [
+    /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}:[^\n.]{0,300};)/gim,
+    ',',
+  ],
   // "§ 4", "Rule 4:", "Art. 4 -".
   [
     /^([ \t]*)(?:§|(?:Rule|Article|Art\.?|Clause|Paragraph|Para\.?|Point|RULE|ARTICLE|ART\.?|CLAUSE)(?= ))[ \t]*(\d+(?:\.\d+)*)(?:[.):]|[ \t]+[-–—](?=[ \t]))?(?=[ \t]+\S)/gm,

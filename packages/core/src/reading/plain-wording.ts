@@ -48,7 +48,8 @@ export function inPlainWording(given: string): Worded {
     text: worded,
     given: place,
     asWritten: (words, from = 0, to = folded.length) => {
-      const at = folded.slice(0, to).indexOf(words.toLowerCase(), from);
+      const exact = worded.slice(0, to).indexOf(words, from);
+      const at = exact < 0 ? folded.slice(0, to).indexOf(words.toLowerCase(), from) : exact;
       const written = at < 0 ? words : given.slice(...place(at, at + words.length));
       return words === words.toLowerCase() ? written.toLowerCase() : written;
     },

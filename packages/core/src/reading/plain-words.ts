@@ -68,6 +68,7 @@ export const WORDING: readonly Rule[] = [
     /\b(\d{1,3} [a-z]+)\/(?=(?:section|theme|class|category|author|person|participant|member|club)\b)/gi,
     '$1 per ',
   ],
+  [/\b(?:h|hrs?|hours|ore)\.? ?(?=(?:[01]?\d|2[0-4])[.:][0-5]\d(?![\d:]|\.\d))/gi, ''],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bnos?\. of\b/gi, 'number of'],
   [/\bw\/o\b/gi, 'without'],
@@ -80,6 +81,29 @@ export const WORDING: readonly Rule[] = [
   [new RegExp(`\\b(\\d{1,2}) \\((?:${SPELT})\\)(?= [a-z])`, 'gi'), '$1'],
   [new RegExp(`\\b(${SPELT}) \\(\\d{1,2}\\)(?= [a-z])`, 'gi'), '$1'],
   [/\bkindly\b/gi, 'please'],
+  [
+    /\bwe (?:should|would) like (?=[a-z][^.;\n]{2,30}\bbut (?:can|will) (?:cope|take|accept|live|manage|work)\b)/gi,
+    'we prefer ',
+  ],
+  [/\b(\d{3,5}) ?(?:px|pixels)? (?:wide|in width) and (?:high|tall|in height)\b/gi, '$1 x $1 pixels'],
+  // "Jean asked whether a signature is all right. It is not."
+  [
+    /\b(?:asked?|wonder(?:s|ed)?) (?:whether|if) ([^.;?\n]{3,40}) (is|are) (?:all right|allowed|permitted|ok(?:ay)?|fine|accepted)\. (?:it|they|that) (?:is|are) not\b/gi,
+    ': $1 $2 not allowed',
+  ],
+  [
+    /\banything (?:up to|under|below) (\d[\d.,]{0,6} ?[km]b) (?:is|will be) (?:ok(?:ay)?|fine|all right|good|accepted|no problem)\b/gi,
+    'at most $1',
+  ],
+  // "A scale bar may be placed in the picture. Your name may not."
+  [
+    /(?<=\b(?:may|can) be ((?:placed|put|shown|seen|added|printed|written)(?: (?:in|on|to|under|within) (?:the|your) [a-z]{3,12})?)\. )([A-Z][a-z’']{1,12}(?: [a-z’']{1,14}){0,3}) (?:may|can) not(?=\.|$)/gm,
+    '$2 must not be $1',
+  ],
+  [
+    /\bkeep (?:(?:the|your|any|all) )?((?:gps|location|exif|position|camera|author)(?: data| details| information| coordinates)?|coordinates|metadata) out (?:of|from) (?=them|it\b|the|your)/gi,
+    'remove the $1 from ',
+  ],
   // "1920 pixels (horizontal) by 1080 pixels (vertical)".
   [/(?<=\d ?(?:px|pixels?)? ?)\(horizontal(?:ly)?\)(?= (?:by|x|×|and)\b)/gi, 'wide'],
   [/(?<=\b(?:by|x|×|and) \d{3,5} ?(?:px|pixels?)? ?)\(vertical(?:ly)?\)/gi, 'high'],
@@ -125,6 +149,10 @@ export const WORDING: readonly Rule[] = [
   [/\bnot more than\b/gi, 'no more than'],
   [/\b(?:no|not) less than\b|\bnot (?:under|below)(?= \d)/gi, 'at least'],
   [/\b(?:pixels|px|dots) ?(?:per |\/ ?)in(?:ch)?\b/gi, 'ppi'],
+  [/(?<=\d ?)ppp\b/g, ' ppi'],
+  // "1800 pixels from side to side and 2500 from top to bottom".
+  [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
+  [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],
   [/\ba couple of\b/gi, '2'],

@@ -109,7 +109,7 @@ function isDenied(text: string, at: number): boolean {
     !/:\s*(?:please )?(?:send|use|save as|convert (?:them )?to|submit|upload) (?:an? )?$/i.test(before) &&
     (DENIED.test(before) ||
       /\bnot supported:[^.;]*$/i.test(before) ||
-      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
         text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
       ))
   );

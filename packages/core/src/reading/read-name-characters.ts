@@ -42,6 +42,8 @@ const LENGTH = new RegExp(
 const CHARACTERS = oneOf`
   punctuation(?: marks?)? | special (?:characters?|signs?|letters?)
   accent(?:s|ed (?:letters|characters))? | diacritic(?:s|al (?:marks?|signs?))?
+  (?:national|foreign|local|regional|non-?latin|cyrillic|greek|polish|czech|german) (?:letters?|characters?|signs?)
+  [À-ɏ](?:(?:, ?| and | or |\/)[À-ɏ])*
   symbols? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
 `;
 const REFUSED = new RegExp(

@@ -122,7 +122,7 @@ function asShown(
 ): string[] | undefined {
   const shown = said && example !== null ? alignExample(example, words) : undefined;
   const isSame = shown?.length === said?.length && shown?.every((part, i) => bare(part) === bare(said?.[i]));
-  const isBracketed = shown?.at(-1) === 'text:)' && shown.length === (said?.length ?? 0) + 1;
+  const isBracketed = /^text:[)\]]$/.test(shown?.at(-1) ?? '') && shown?.length === (said?.length ?? 0) + 1;
   return isSame || isBracketed ? shown : said;
 }
 
@@ -208,6 +208,7 @@ const NAMED_AFTER = patterns`
   \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
   \bonly the title in the file ?-?name\b | ^\W*(?:the )?title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)
+  \bfile ?-?names? (?:made (?:up )?of|consisting of|of) (?:only )?the title(?: only| alone)?(?=\s*(?:[.,;)]|$))
   ^names?\s*[=:] | \bfile ?-?name (?:should|must|has to) (?:be )?(?:exactly )?(?:the same as|match|equal)\b
   \b(?:files?|images?|pictures?) (?:is|are|must be|should be) (?:to be )?given\b
   \b(?:give|rename|change) (?:your|the|each|every|all|it|them)\b[^.;]{0,50}\b(?:(?:as|for) (?:its|the|a|their) (?:file ?-?)?names?|to your)\b

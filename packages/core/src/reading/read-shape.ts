@@ -140,6 +140,8 @@ const ONE_WAY = new RegExp(
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
     `, ${WAY}${FORM}?,? that is\\b`,
+    `\\s[–-] ${WAY}${FORM}?,? please\\b`,
+    `\\b(?:send|submit|upload|supply|take|shoot) (?:yours|them|it|these|those|everything) (?:all )?in ${WAY}${FORM}(?! (?:or|and))`,
     `\\bA[2-6],? (?:[a-z]+, )?${WAY}\\b(?! (?:or|pages?))`,
     `(?<!\\bpdf\\b[^.;]{0,20})\\b${WAY} A[2-6]\\b`,
     `\\b(?:choose|pick|use|bring|take) (?:(?:an?|your|one|only) )?${PICTURES} in ${WAY}${FORM}`,
@@ -255,7 +257,9 @@ export function readEitherWay(segment: Segment): Found[] {
   if (isHeld) return say(false, swap);
   if (
     swap &&
-    /\d|figures|dimensions|portrait|landscape|upright|vertical|\btall\b|width|size|limit/i.test(text)
+    /\d|figures|dimensions|portrait|landscape|upright|vertical|\btall\b|width|size|limit|\bthan (?:that|this)\b/i.test(
+      text,
+    )
   )
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   if (TURNED_SIDES.test(text)) return [];

@@ -51,7 +51,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'profileEmbedded',
-    words: /\bwithout (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?\b/i,
+    words: /(?<!\bor )\bwithout (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?\b/i,
     value: () => false,
     unless: /\b(?:refused|rejected|not (?:be )?accepted|returned|cannot|will|are|is)\b/i,
   },
@@ -87,7 +87,16 @@ const SIMPLE: readonly Simple[] = [
       /\bbits?\s?(?:(?:per |\/\s?)(?:channel|colou?r|pixel)|depth)\D{0,14}\b(8|16)\b(?! ?(?:or|and|\/) ?(?:8|16)\b)/i,
     value: m => Number(m[1]),
   },
-  { field: 'bitDepth', words: /^bits:? (8|16)\b(?!\s*(?:or|\/|and)\s*(?:8|16))/i, value: m => Number(m[1]) },
+  {
+    field: 'bitDepth',
+    words: /^(?:colou?r )?depth:? (8|16)\b(?!\s*(?:or|\/|and|[cm]m\b)\s*)/i,
+    value: m => Number(m[1]),
+  },
+  {
+    field: 'bitDepth',
+    words: /^bits(?: per)?:? (8|16)\b(?!\s*(?:or|\/|and)\s*(?:8|16))/i,
+    value: m => Number(m[1]),
+  },
   {
     field: 'bitDepth',
     words: /\b(eight|sixteen)[- ]bits?\b/i,

@@ -143,7 +143,7 @@ function rangesIn(text: string): Weighed[] {
 
 /** "Which normally gives", "a good JPEG weighs"; "is what most people send": what files come to by themselves. */
 const COMES_TO =
-  /\bthey (?:should|will|then|usually) (?:then )?(?:come (?:in|out) at|end up at|be|weigh) (?:about |around )?$|\b(?:normally|usually|typically|often|mostly)\b(?! (?:not|no) )[^.;]{0,18}$|^(?![^]*\b(?:must|should|may|can|has to|ha[sv]e to)\b)[^.;]*\b(?:jpe?gs?|files?|entries|pictures?|images?|photos?|ones?)\b[^.;]{0,40} (?:weighs?|(?:should )?comes? (?:in|out) at|turns? out at|runs? to|tends? to be|averages?) (?:about |around |roughly |some )?$/i;
+  /\bwhich (?:should |will |then |usually )*(?:comes?|amounts?|works? out|gives?|makes?|means) (?:(?:out )?(?:at|to) )?(?:files of )?(?:about |around |roughly )?$|\bthey (?:should|will|then|usually) (?:then )?(?:come (?:in|out) at|end up at|be|weigh) (?:about |around )?$|\b(?:normally|usually|typically|often|mostly)\b(?! (?:not|no) )[^.;]{0,18}$|^(?![^]*\b(?:must|should|may|can|has to|ha[sv]e to)\b)[^.;]*\b(?:jpe?gs?|files?|entries|pictures?|images?|photos?|ones?)\b[^.;]{0,40} (?:weighs?|(?:(?:should|will) )?comes? (?:(?:in|out) at|to)|turns? out at|runs? to|tends? to be|averages?) (?:about |around |roughly |some )?$/i;
 const IS_USUAL =
   /^(?: each)?\s*(?:is|are) (?:what (?:most|many|nearly all)|(?:the )?(?:usual|typical|normal|average)\b)/i;
 

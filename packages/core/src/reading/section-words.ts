@@ -16,8 +16,8 @@ export interface ReadSections {
 
 /** What organisers call a section. */
 export const SECTION =
-  '(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|divisions?|age groups?|groups?(?<=\\b(?:per|each|any|every) groups?)|groups(?=:))';
-export const SECTIONS = '(?:sections|classes|categories|themes|topics|divisions|age groups)';
+  '(?:(?:subject )?sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|divisions?|age groups?|groups?(?<=\\b(?:per|each|any|every) groups?)|groups(?=:))';
+export const SECTIONS = '(?:(?:subject )?sections|classes|categories|themes|topics|divisions|age groups)';
 /** Words that head a line about files or money, and name no section. */
 export const NOT_SECTION = new RegExp(
   `^${oneOf`

@@ -37,6 +37,48 @@ describe('readTable', () => {
     ).toBeUndefined();
   });
 
+  it('joins what goes on below to the name and the values of its row', () => {
+    expect(
+      tableIn(
+        [
+          '            Web          Archive',
+          'Type        JPEG         TIFF',
+          'Size        1200 px      min. 5000 px',
+          '            long side    long side',
+          'Bits per    8            16',
+          'channel',
+        ].join('\n'),
+      ),
+    ).toEqual({
+      web: ['Type: JPEG', 'Size: 1200 px long side', 'Bits per channel: 8'],
+      archive: ['Type: TIFF', 'Size: min. 5000 px long side', 'Bits per channel: 16'],
+    });
+  });
+
+  it('tells properties over the columns from kinds of file, whatever they are called', () => {
+    expect(
+      tableIn('Version | Format | Weight | Signature\nDraft | JPEG | 2 MB | no\nMaster | TIFF | 90 MB | yes'),
+    ).toEqual({
+      draft: ['Format: JPEG', 'Weight: 2 MB', 'Signature: no'],
+      master: ['Format: TIFF', 'Weight: 90 MB', 'Signature: yes'],
+    });
+  });
+
+  it('reads lines that give a property of every kind, which is named before or behind its value', () => {
+    const files = {
+      jury: ['Format: JPEG', 'Long side: 1600 px'],
+      wall: ['Format: TIFF', 'Long side: 6000 px'],
+    };
+    expect(tableIn('Format: jury JPEG / wall TIFF\nLong side: jury 1600 px / wall 6000 px')).toEqual(files);
+    expect(tableIn('Format: JPEG (jury), TIFF (wall)\nLong side: 1600 px (jury), 6000 px (wall)')).toEqual(
+      files,
+    );
+    expect(tableIn('Format: JPEG / TIFF\nLong side: max 1600 px / max 6000 px')).toBeUndefined();
+    expect(
+      tableIn('Size: landscape 1600 px / upright 1200 px\nWeight: landscape 2 MB / upright 2 MB'),
+    ).toBeUndefined();
+  });
+
   it('leaves empty cells out and ties every cell to its place in the text', () => {
     const text =
       '         Preview image   Print file\nFormat   JPEG            TIFF\nProfile  -               embedded';

@@ -1,7 +1,8 @@
-import { A_FORMAT, labelOf, PROPERTY } from './kind-words.ts';
+import { A_FORMAT, isOfProperty, labelOf, PROPERTY } from './kind-words.ts';
 import { linesOf, type Segment } from './segments.ts';
 import { cellsOf, type Cell } from './table-cells.ts';
 import type { Group } from './group.ts';
+import { readPropertyLines } from './property-lines.ts';
 
 export interface Table {
   groups: Group[];
@@ -12,16 +13,16 @@ export interface Table {
 /** Columns set apart by tabs, bars or two and more spaces, with the kinds of file over the columns or before the rows. */
 export function readTable(text: string): Table | undefined {
   const lines = linesOf(text);
-  return readColumns(lines) ?? readRows(lines);
+  return readColumns(lines) ?? readRows(lines) ?? readPropertyLines(lines);
 }
 
-type Line = ReturnType<typeof linesOf>[number];
+type Line = Cell;
 const RULED = /^[\s|:+-]*$/;
 /** Rows that are looked at below a head; a specification has a dozen. */
 const MOST_ROWS = 60;
 /** Names of rows that are properties in a table only. */
 const ROW_HEAD =
-  /^(?:what|bits|when|as|by|colou?rs|not (?:over|above|(?:more|heavier|larger) than)|how (?:many|big|large|heavy))$/i;
+  /^(?:what|bits(?: per \w+)?|borders?|frames?|water-?marks?|when|as|by|colou?rs|not (?:over|above|(?:more|heavier|larger) than)|how (?:many|big|large|heavy))$/i;
 const OVERLAY =
   /\b(?:borders?|frames?|key ?lines?|water-?marks?|marks?|logos?|signatures?|texts?|overlays?)\b/i;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
@@ -32,7 +33,8 @@ const indentOf = (line: Line | undefined) => line?.text.search(/\S/) ?? 0;
 function readRows(lines: readonly Line[]): Table | undefined {
   for (const [i, line] of lines.entries()) {
     // Nothing needs to stand over the names of the rows.
-    const isIndented = indentOf(line) >= indentOf(lines[i + 1]) + 3;
+    const isShorter = cellsOf(line).length === cellsOf(lines[i + 1] ?? line).length - 1;
+    const isIndented = isShorter || indentOf(line) >= indentOf(lines[i + 1]) + 3;
     const properties = cellsOf(line).slice(isIndented ? 0 : 1);
     if (properties.length < 2 || properties.filter(p => PROPERTY.test(p.text)).length < 2) continue;
     if (/\d/.test(line.text)) continue;
@@ -70,7 +72,8 @@ function splitName(cells: Cell[], wanted: number): Cell[] {
 }
 
 /** A cell as a sentence that begins with the name of its row or column; none where the cell says nothing. */
-function named(name: Cell | undefined, cell: Cell, line: number): Segment[] {
+function named(name: Cell | undefined, cell: Cell | undefined, line: number): Segment[] {
+  if (!cell) return [];
   const prefix = `${name?.text ?? ''}: `;
   // "Border: none" says something.
   const isDenied = /^none$/i.test(cell.text) && OVERLAY.test(prefix);
@@ -78,6 +81,9 @@ function named(name: Cell | undefined, cell: Cell, line: number): Segment[] {
     ? []
     : [{ text: prefix + cell.text, start: cell.start - prefix.length, line }];
 }
+
+/** "Files for the jury" are a kind; "File size" is a property. */
+const withoutFiles = (head: string) => head.replace(/\bfiles?\b(?! (?:size|type|format|name))/gi, '');
 
 function readColumns(lines: readonly Line[]): Table | undefined {
   for (let i = 0; i < lines.length; i++) {
@@ -87,32 +93,63 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase().replace(/^for (?:the |our )?/, ''));
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 240) continue;
     if (heads.some(h => h.text.length > 40 || !/\p{L}{2}/u.test(h.text))) continue;
+    // "Version | Format | Signature | Colour space" stands over a kind of file to a row.
+    if (heads.filter(h => isOfProperty(withoutFiles(h.text))).length * 2 > heads.length) continue;
     const hasFigures = heads.some(h => /\d/.test(h.text));
     const isNamed = heads.some(h => labelOf(h.text));
-    let properties = 0;
-    const groups: Group[] = labels.map(label => ({ label, segments: [] }));
+    const columns = heads.map(head => head.start - line.start);
+    const rows: Row[] = [];
     let end = line.start + line.text.length;
-    let rows = 0;
-    for (const row of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
-      const cells = cutUnder(
-        heads.map(head => head.start - line.start),
-        cellsOf(row),
-        row,
-      );
-      if (cells.length !== heads.length + 1) {
-        if (RULED.test(row.text)) continue;
-        break;
-      }
+    for (const below of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
+      const cells = cutUnder(columns, cellsOf(below), below);
       const [name, ...values] = cells;
-      if (PROPERTY.test(name?.text ?? '') || ROW_HEAD.test(name?.text ?? '')) properties += 1;
-      values.forEach((cell, k) => groups[k]?.segments.push(...named(name, cell, rows)));
-      rows += 1;
-      end = row.start + row.text.length;
+      const last = rows.at(-1);
+      const rest = last && goingOn(columns, below.text);
+      if (name && values.length === heads.length && !rest?.[0]) rows.push({ name, values });
+      else if (rest) addTo(last, rest);
+      else if (RULED.test(below.text)) continue;
+      else break;
+      end = below.start + below.text.length;
     }
+    const groups = labels.map((label, k): Group => ({
+      label,
+      segments: rows.flatMap(({ name, values }, row) => named(name, values[k], row)),
+    }));
+    const properties = rows.filter(({ name }) => PROPERTY.test(name.text) || ROW_HEAD.test(name.text)).length;
     // Columns that no known kind heads count where the rows are properties of files.
-    if (rows >= 2 && ((isNamed && !hasFigures) || properties >= 3)) return { groups, start: line.start, end };
+    if (rows.length >= 2 && ((isNamed && !hasFigures) || properties >= 3))
+      return { groups, start: line.start, end };
   }
   return undefined;
+}
+
+/** The name of a row and what stands in it under each head. */
+interface Row {
+  name: Cell;
+  values: Cell[];
+}
+
+/**
+ * "Bits per    min. 3500 px" over "channel     on the long side": what a line adds to the name and to each value of the
+ * row above it; undefined where it is a row of its own.
+ */
+function goingOn(columns: readonly number[], text: string): string[] | undefined {
+  const [first] = columns;
+  if (!first || !text.trim() || columns.some(column => /\S/.test(text.charAt(column - 1)))) return undefined;
+  const rest = [0, ...columns].map((column, k) => text.slice(column, columns[k]).trim());
+  const [name, ...values] = rest;
+  const isWhole = values.every(value => value !== '');
+  const goesOn = name ? /^[a-z(]/.test(name) && !isWhole : values.some(value => value !== '');
+  return goesOn ? rest : undefined;
+}
+
+function addTo(row: Row | undefined, [name = '', ...values]: readonly string[]): void {
+  if (!row) return;
+  const add = (cell: Cell | undefined, words: string) => {
+    if (cell && words) cell.text = `${cell.text} ${words}`;
+  };
+  add(row.name, name);
+  values.forEach((words, k) => add(row.values[k], words));
 }
 
 /** "2400 px longest side 5000 px": the longest value of a column leaves one space to the next, under whose head it begins. */
