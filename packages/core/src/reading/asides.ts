@@ -10,7 +10,7 @@ const ARTICLES =
   '(?:(?:my|our|your|the|a|an|each|every|most|many|some|all|old|older|new|modern|typical|normal|average|first|last|\\d+|remember that|note that)[ -])*';
 /** What a text tells of beside the files. */
 const OTHERS =
-  '(?:(?:mobile |smart)?phones?|cameras?(?! (?:data|settings|clubs?))|computers?|laptops?|servers?|hard (?:disk|drive)s?|memory cards?|full-frame (?:pictures?|images?|cameras?)|hotel rooms?|hotels?|parking|lunch|dinner|meals?|coffee|subscriptions?|memberships?|catalogues?|newsletters?|certificates?|medals?|troph(?:y|ies)|books?|calendars?|postage|insurance|jp(?:e?g|eg) from an?)';
+  '(?:(?:mobile |smart)?phones?|cameras?(?! (?:data|settings|clubs?))|computers?|laptops?|servers?|hard (?:disk|drive)s?|memory cards?|full-frame (?:pictures?|images?|cameras?)|hotel rooms?|hotels?|parking|lunch|dinner|meals?|coffee|subscriptions?|memberships?|catalogues?|newsletters?|certificates?|medals?|troph(?:y|ies)|books?|calendars?(?!:)|postage|insurance|jp(?:e?g|eg) from an?)';
 
 /** Sentences about other things, unless they ask for something all the same. */
 const ABOUT_OTHERS: readonly RegExp[] = [

@@ -7,7 +7,7 @@ export const STRONG = new RegExp(
   `\\b${oneOf`
     ^in by | (?:start|begin)s?\b[^.;]{3,60}\band (?:stop|end|finish)s? on | works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears) | moved {2,}to
     (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
-    you have (?:time )?until | cut[- ]?off | copy date | send(?:ing)? date | entries (?:must|should|need to|have to|will|to)
+    you have (?:time )?until | cut[- ]?off | copy date | send(?:ing)?(?:-in)? date | (?:entries|images|photos?|pictures) to reach (?:us|me) by | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
     (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
@@ -16,6 +16,7 @@ export const STRONG = new RegExp(
     closed (?:for|to) entries | ultimately (?:on|by|before)\b
     term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
+    (?:receptions?|acceptance|receipt) of (?:\w+ )?(?:works?|images|photos?|pictures|photographs|files|entries) (?:ends?|until|till)
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | need (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
@@ -37,6 +38,7 @@ export const NOT_DEADLINE = phrases`
   (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
+  end of (?:the )?exhibition
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to|from)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? (?:are|is|go|must|can) | (?:order|buy|book) (?:your |the )?tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b

@@ -37,7 +37,7 @@ export const LAYOUT: readonly Rule[] = [
     '$1: ',
   ],
   [
-    /^([A-Z][A-Za-z ]{2,35})[ \t]*\n(?=(?:[A-Z][a-z]+day,? )?(?:\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8}\b|\d{1,2}[./-] ?\d{1,2}[./-] ?20\d\d|20\d\d-\d\d)(?![^\n]*\d [-–] [a-z])[^\n]*$)/gm,
+    /^([A-Z][A-Za-z’' -]{2,35})[ \t]*\n(?=(?:(?:[A-Z][a-z]+day|Mon|Tues?|Wed|Thu(?:rs?)?|Fri|Sat|Sun),? )?(?:(?:the )?\d{1,2}(?:st|nd|rd|th)? (?:of )?[A-Z][a-z]{2,8}\b|[A-Z][a-z]{2,8} \d{1,2},? 20\d\d\b|\d{1,2}[./-] ?\d{1,2}[./-] ?20\d\d|20\d\d-\d\d)(?![^\n]*(?:\d|noon|midnight|[ap]\.?m\.?|UTC|GMT|CES?T|BST)\)?(?: [-–]|:) [A-Za-z])[^\n]*$)/gm,
     '$1: ',
   ],
   // "We prefer: sRGB; the profile embedded": one wish with many things.

@@ -143,6 +143,14 @@ function isOfBooking(text: string, { end }: Stamp): boolean {
   return OF_BOOKING.test(before + behind) || OF_OTHER_BUSINESS.test(before);
 }
 
+/** What is said right behind a day; "launch 15 March, closing date 2 April" says it of the next one. */
+function ownBehind(text: string, { end }: Stamp, next: Stamp | undefined, clause: string): string {
+  const behind = text.slice(end, end + 40);
+  const isOfNext =
+    next !== undefined && /[a-z]{4}/i.test(clause) && /^(?:,? [^,;:]{1,12})?[,;] /.test(behind);
+  return isOfNext ? '' : behind;
+}
+
 /** How a day stands in a span, or behind "after". */
 interface DayInSpan {
   endsSpan: boolean;
@@ -228,7 +236,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       isTooLate ||
       STRONG.test(clause) ||
       STRONG.test(
-        text.slice(stamp.end, stamp.end + 40).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),
+        ownBehind(text, stamp, next, clause).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),
       ) ||
       STRONG.test(label) ||
       /^(?:Q[.:] ?)?when\b/i.test(text) ||

@@ -95,11 +95,16 @@ export function doubledBreaks(text: string): [from: number, to: number][] {
 const isListGoingOn = (end: string, line: string) =>
   (/,$/.test(end) && /^\d{1,2} [A-Z]/.test(line)) || (/, [A-Z]$/.test(end) && /^[-–] [A-Z]/.test(line));
 
+/** "25 March 2027: last day for uploads" over "1 April 2027: opening": a day to a line. */
+const DATED =
+  /^\s*(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z][a-z]{2,8}\b|[A-Z][a-z]{2,8} \d{1,2},|\d{1,2}[./]\d{1,2}[./]\d{2}|20\d\d-\d\d)/;
+
 function isOneBlock(before: string, line: string): boolean {
   return (
     before.trim() !== '' &&
     line.trim() !== '' &&
     (!LIST_ITEM.test(line) || isListGoingOn(before.trim(), line)) &&
+    !(DATED.test(line) && DATED.test(before)) &&
     (isOpen(before, line) ||
       !(
         (NAMED_VALUE.test(line) && NAMED_VALUE.test(before)) ||
