@@ -53,12 +53,12 @@ const SORT =
   '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|black-white|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?=${SORT}))?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?!and\\b|${THINGS})[A-Z][a-z]{2,14})?)(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?=${SORT}))?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?:& )?(?!and\\b|${THINGS})[A-Z][a-z]{2,14}){0,2})(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|and\\b|\\.|$))`,
   'gi',
 );
 
 const PLAIN_LIST = new RegExp(
-  `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+(?!per\\b|each\\b)[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?(?:(?:,| and)+ (?:${COUNT})\\s+(?!per\\b|each\\b)(?:of [a-z]+ )?[a-z]+(?: (?!and\\b)[A-Z][a-z]+)?)+)`,
+  `\\b${THINGS}(?: \\w+){0,3}?\\s*(?::|\\(|,? made up of|,? namely)\\s*(?<list>(?:${COUNT})\\s+(?!per\\b|each\\b)[a-z]+(?: (?:& )?(?!and\\b)[A-Z][a-z]+){0,2}(?:(?:,| and)+ (?:${COUNT})\\s+(?!per\\b|each\\b)(?:of [a-z]+ )?[a-z]+(?: (?:& )?(?!and\\b)[A-Z][a-z]+){0,2})+)`,
   'i',
 );
 /** "2 colour and 2 mono images". */
@@ -74,6 +74,9 @@ const BRACKETED = new RegExp(
   'i',
 );
 const IN_BRACKETS = new RegExp(`(?<label>[a-z]{3,14}) \\((?<n>${COUNT}) ${THINGS}\\)`, 'gi');
+
+/** "Three prints"; "three Portraits" are of a section. */
+const isThings = (label: string) => ONLY_THINGS.test(label) && !/^[A-Z]/.test(label);
 
 type Hit = Record<string, string> | undefined;
 
@@ -92,7 +95,7 @@ export function readPlainCounted(segments: readonly Segment[]): ReadSections | u
     const hits = list ? [...list.matchAll(PLAIN_COUNTED)].map(m => m.groups) : [];
     if (
       hits.length < 2 ||
-      hits.some(h => NOT_SECTION.test(h?.['label'] ?? '') || ONLY_THINGS.test(h?.['label'] ?? ''))
+      hits.some(h => NOT_SECTION.test(h?.['label'] ?? '') || isThings(h?.['label'] ?? ''))
     )
       continue;
     // "3 colour prints, 3 mono prints and 4 projected images": what is counted tells them apart.

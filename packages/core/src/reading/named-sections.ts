@@ -55,7 +55,7 @@ export function readAnnounced(segments: readonly Segment[]): ReadSections | unde
 
 /** "two in the Themed section", "no more than three in Nature". */
 const IN_SECTION = new RegExp(
-  `\\b(?<n>${COUNT})\\s*(?:${THINGS}|of (?:them|these|those))?\\s*(?:(?:may|can|must) be (?:(?:entered|sent|submitted) )?)?(?:in|into|for|to) (?:the )?(?:(?:section|class|category) )?(?<label>set subject|(?!each|every|any|one|the|that|this|either|same)[a-z]{3,14}(?= (?:section|class|category)\\b)|[A-Z][A-Za-z&’'-]{2,24}(?: (?:& )?[A-Z][A-Za-z&’'-]{1,24})?)(?<word> (?:section|class|category))?`,
+  `\\b(?<n>${COUNT})\\s*(?:${THINGS}|of (?:them|these|those))?\\s*(?:(?:may|can|must) be (?:(?:entered|sent|submitted) )?)?(?:in|into|for|to) (?:the )?(?:(?:section|class|category) )?(?<label>set subject|(?!each|every|any|one|the|that|this|either|same)[a-z]{3,14}(?= (?:section|class|category)\\b)|[A-Z][A-Za-z&’'-]{2,24}(?: (?:(?:&|and) )?[A-Z][A-Za-z&’'-]{1,24}){0,2})(?<word> (?:section|class|category))?`,
   'g',
 );
 /** "G for General and N for Nature", "Section A is Open Colour". */

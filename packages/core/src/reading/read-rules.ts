@@ -63,11 +63,19 @@ export function readRules(text: string): Reading {
 
 /** A reading of the plain wording with the names and the places of the text as given. */
 function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading {
+  let cursor = 0;
   for (const section of reading.sections) {
-    const claim = reading.claims.find(
-      c => c.field === 'sections' && text.slice(c.start, c.end).includes(section.label),
-    );
-    if (claim) section.label = asWritten(section.label, claim.start, claim.end);
+    // "Monochrome" behind "Open Monochrome": one name after the other.
+    const placeIn = ({ start, end }: Claim, from: number) => {
+      const at = text.slice(0, end).indexOf(section.label, Math.max(start, from));
+      return at < 0 ? undefined : at;
+    };
+    const claims = reading.claims.filter(c => c.field === 'sections');
+    const places = [cursor, 0].flatMap(from => claims.map(claim => placeIn(claim, from)));
+    const at = places.find(place => place !== undefined);
+    if (at === undefined) continue;
+    cursor = at + section.label.length;
+    section.label = asWritten(section.label, at, cursor);
   }
   for (const file of reading.deliverables) if (file.label !== null) file.label = asWritten(file.label);
   for (const place of [...reading.claims, ...reading.questions]) {

@@ -1,4 +1,5 @@
 import { readCounted, readPlainCounted } from './counted-sections.ts';
+import { readHeaded } from './headed-sections.ts';
 import { limitOfSection, readAnnounced, readNamed, readTaking } from './named-sections.ts';
 import { readCount } from './quantities.ts';
 import { listInLines, listInSentence } from './section-lists.ts';
@@ -14,6 +15,7 @@ export function readSections(segments: readonly Segment[]): ReadSections {
   const read =
     tableOfSections(segments) ??
     listInLines(segments) ??
+    readHeaded(segments) ??
     readTeam(segments) ??
     readCounted(segments) ??
     readPlainCounted(segments) ??

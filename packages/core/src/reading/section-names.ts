@@ -69,14 +69,24 @@ export function itemsOf(region: string): SectionItem[] | undefined {
   return known;
 }
 
+/** Words that are so often said together that no list parts them. */
+const PAIR =
+  /\b(?:sea and (?:shore|sky)|land and sea|black and white|flora and fauna|light and (?:shade|shadow)|plants and fungi|flowers and gardens|town and country|night and day)\b/gi;
+const isInPair = (text: string, at: number) =>
+  [...text.matchAll(PAIR)].some(pair => at > pair.index && at < pair.index + pair[0].length);
+
 /** "Plants and Fungi (P) and Landscape (L)": parted where both halves are names of the same sort. */
 function splitByAnd(pieces: readonly string[]): string[] {
   const last = pieces.at(-1) ?? '';
   const others = pieces.slice(0, -1);
   const isCoded =
     others.some(piece => sectionItem(piece)?.code) || /[([][A-Z]{1,5}\d?[)\]].*\band\b/.test(last);
-  for (const and of last.matchAll(/\s+(?:and|or)\s+(?=["“A-Z(])/g)) {
+  const isTold = others.length > 0 && others.every(piece => (sectionItem(piece)?.limit ?? null) !== null);
+  const ands = [...last.matchAll(/\s+(?:and|or)\s+(?=["“A-Z(])/g)];
+  for (const and of ands.filter(({ index }) => !isInPair(last, index))) {
     const halves = [last.slice(0, and.index), last.slice(and.index + and[0].length)];
+    // "Weather (max. 2), Sea and Shore (max. 3)": without a limit of its own the half is no name.
+    if (isTold && halves.some(half => (sectionItem(half)?.limit ?? null) === null)) continue;
     if (!isCoded || halves.every(half => sectionItem(half)?.code)) return [...others, ...halves];
   }
   return pieces.slice();
