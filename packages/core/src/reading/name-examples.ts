@@ -3,7 +3,7 @@ import { everywhere, oneOf, patterns } from './word-lists.ts';
 
 /** One name, with words of its sentence before it. */
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?){0,5}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?){0,7}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 /** Without one of these there is no name, and no need to look at every letter for the beginning of one. */
 const ENDING = /\.(?:jpe?g|tiff?|png)\b/i;
@@ -44,9 +44,10 @@ export function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
   const tied = name.replace(TIED, m => m.replace(/ /g, TIE));
   // "sequence - 3F07.jpg": the dash belongs to the sentence.
-  const dashed = /^(?:[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)|(?:[a-z]+ ){2,}[-–] (?<behind>[A-Z\d].*))$/.exec(
-    tied,
-  )?.groups;
+  const dashed =
+    /^(?:[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)|(?:.* your (?:[a-z]+ ){1,3}|(?:[a-z]+ ){2,})[-–] (?<behind>[A-Z\d].*))$/.exec(
+      tied,
+    )?.groups;
   const behind = dashed?.['name'] ?? dashed?.['behind'];
   if (behind) return behind.replaceAll(TIE, ' ');
   const words = tied.split(' ');
@@ -59,9 +60,10 @@ export function trimExample(name: string, isSentenceStart = false): string {
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
   for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;
+  const isOwnArticle = isSentenceStart && start === 0 && !/^[A-Z]/.test(words[1] ?? '');
   // "The Old Ferry.jpg" begins with its article; the sentence's own one stands in front of other words.
   const isOfSentence = (word: string) =>
-    SMALL.test(word) && (isSentenceStart || /^[a-z]/.test(word) || /^title$/i.test(word));
+    SMALL.test(word) && (isOwnArticle || /^[a-z]/.test(word) || /^title$/i.test(word));
   while (
     start < words.length - 1 &&
     isOfSentence(words[start] ?? '') &&
@@ -71,7 +73,7 @@ export function trimExample(name: string, isSentenceStart = false): string {
   // "the title and GHX-07-Morning on the Slip": parts that are joined begin the name, words before them do not.
   const joined = words.findIndex((word, i) => i >= start && /[A-Za-z\d][_-][A-Za-z\d]/.test(word));
   const isTitleFirst =
-    joined > start && words.slice(start, joined).every(w => /^[A-Z\d]/.test(w) || SMALL.test(w));
+    joined > start && words.slice(start, joined).every(w => /^[A-Z\d–-]/.test(w) || SMALL.test(w));
   if (joined > start && !isTitleFirst) start = joined;
   return words.slice(start).join(' ').replaceAll(TIE, ' ');
 }

@@ -90,7 +90,8 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
 
 /** The parts that an example names itself; undefined where one of its words is no part's name. */
 export function partsOfExample(example: string): string[] | undefined {
-  const stem = example.replace(/\.[A-Za-z]+$/, '');
+  // "Species-YYYY-MM-DD": the marks within a day part nothing.
+  const stem = example.replace(/\.[A-Za-z]+$/, '').replace(/\by{4}[-_.]mm[-_.]dd\b/gi, 'YYYYMMDD');
   const splits = [
     /( - | – |__|_by_|-by-| by |[_-])/i,
     /( - |-)/,
@@ -128,7 +129,7 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   const whole = partOfWord(piece) ?? (/^[[<{]/.test(piece) ? partsNamed(piece)[0]?.part : undefined);
   if (whole) return [whole];
   if (/^(?:0?1|01|001|n{1,3}|x{1,3}|#+)$/i.test(piece)) return ['sequence'];
-  if (/^(?:19|20)\d\d$/.test(piece)) return ['year'];
+  if (/^(?:(?:19|20)\d\d|y{4})$/i.test(piece)) return ['year'];
   if (/^(?:y{2,4}[-.]?mm[-.]?dd|dd[-.]?mm[-.]?y{2,4})$/i.test(piece)) return ['date'];
   if (/^(?:mono|colou?r)$/i.test(piece)) return ['section code'];
   const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];

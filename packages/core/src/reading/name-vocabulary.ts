@@ -27,7 +27,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'entry number',
     'reference',
-    'start|starting|race|bib|entry|submission|application|applicant|competitor|inscription|ticket',
+    'start|starting|race|bib|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
   ],
   ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum'],
   ['first name', 'name', 'first|given|christian|fore'],

@@ -1,3 +1,4 @@
+import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { partsOfExample } from './name-literals.ts';
 import { readLegend } from './name-legend.ts';
@@ -11,7 +12,7 @@ import type { Segment } from './segments.ts';
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’']{2,24}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Z]{3}|NN?|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|NN|XX|YY|ZZ|\d{1,3}\b)){1,4}(?![\w@/-]|\.\w| [A-Za-z]+\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’'-]{2,32}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Z]{3}|N[nro]?|NN|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|N[Nor]|XX|YY|ZZ|\d{1,3}(?![A-Za-z\d]))){1,4}(?![\w@/-]|\.\w|(?: [\w’']{1,16}){1,6}\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
@@ -36,6 +37,7 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
         naming.parts || isCut
           ? undefined
           : (readLegend(`${pattern}.jpg`, about) ??
+            shownBetween(pattern, naming.example) ??
             partsOfExample(pattern) ??
             fillExample(pattern, { others, isOwnWord, described: [] }));
       // "HIVE-MONTH (H12-2027-06.jpg)": a word that the example does not have is none of its fixed ones.
@@ -44,6 +46,12 @@ export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, c
       claim('parts', segment, match.index, match.index + pattern.length);
     }
   }
+}
+
+/** "[surname][title] … Tarrow_Two Sisters.jpg": brackets that touch, with the marks that the example has between them. */
+function shownBetween(pattern: string, example: string | null): string[] | undefined {
+  const parts = /^(?:\[[^\]]+\]){2,}$/.test(pattern) ? partsOfExample(pattern) : undefined;
+  return parts && example ? alignExample(example, parts) : undefined;
 }
 
 /** Whether a fixed word stands in the example, where there is one. */
