@@ -13,8 +13,8 @@ import { oneOf, patterns } from './word-lists.ts';
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS = new RegExp(
   `\\b${oneOf`
-    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b)
-    reproduc\w* | reduced size | printed in (?:the|our|an?) catalogue
+    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b|:)
+    reproduc\w*(?! (?:please |we )?(?:send|submit|supply|need|ask|require)) | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
     (?:the|our) (?:tv|telly|screen|monitor) (?:in|at|on) the \w+ (?:is|has|measures)
     (?:beamer|projector|screen|monitor|display)['’]s (?:native )?resolution | (?:they|it|pictures|images) (?:will )?appears? (?:with|at|in) (?=\d)
@@ -22,7 +22,7 @@ const NOT_OURS = new RegExp(
     (?:organisers?|society|sponsors?) (?:may|might|can) (?:show|publish|display|use|reproduce)\b | last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b)
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |possible|accept\w*|in force|valid|used|appl\w+)
-    (?<!\b(?:from|out of) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
+    (?<!\b(?:from|out of|for) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)

@@ -21,6 +21,7 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   const named = segments.map(
     (segment, i) => headingLabel(segment, segments[i + 1], restOfItem(segments, i)) ?? questionLabel(segment),
   );
+  toldByUse(named, segments);
   // Beside two headings that name kinds of file, a short line over a specification is a third.
   const isAmong = new Set(named.filter(Boolean)).size >= 2;
   const groups: Group[] = [{ label: undefined, segments: [] }];
@@ -50,6 +51,18 @@ export function groupByHeadings(segments: readonly Segment[]): Group[] {
   });
   return groups;
 }
+
+/** "Digital files for selection", "Digital files for the book": headings of one kind are told apart by what it is for. */
+function toldByUse(named: (string | undefined)[], segments: readonly Segment[]): void {
+  for (const label of new Set(named)) {
+    const same = named.flatMap((other, i) => (label !== undefined && other === label ? [i] : []));
+    const uses = same.map(i => USE_BEHIND.exec(segments[i]?.text ?? '')?.groups?.['use']?.toLowerCase());
+    if (same.length < 2 || uses.includes(undefined) || new Set(uses).size < same.length) continue;
+    same.forEach((i, k) => (named[i] = uses[k]));
+  }
+}
+
+const USE_BEHIND = /^[A-Za-z ]{3,24} for (?:the |our )?(?<use>[a-z][a-z -]{2,20}):?$/i;
 
 /** The sentences behind the one that opens an item, up to the next item. */
 function restOfItem(segments: readonly Segment[], at: number): string {

@@ -14,17 +14,17 @@ const CONTRAST =
   'large|larger|big|bigger|small|smaller|main|mobile|desktop|first|second|other|web|print|printing|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full|full-size|whole|reduced';
 /** What needs no article in front: "Low-resolution JPEGs are enough for a first look. Full-size files …" */
 const BARE =
-  'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection';
+  'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection|final(?: print)?';
 /** "One for print, one for the website". */
 const USE =
-  'print(?:ing)?|web(?: ?site)?|screen|projection|catalogue|jury|judging|press|archive|exhibition|book|cover|newsletter';
+  'print(?:ing|er)?|web(?: ?site)?|screen|wall|projection|selection|preview|catalogue|jury|judging|press|archive|exhibition|book|cover|newsletter';
 /** Nouns that name a kind of file by themselves. */
 const KIND =
   'signature|thumb(?:nail| impression|print)|banner|cover|logo|avatar|portrait|panorama|preview|detail|head ?shot|photograph|photo|(?:student|identity|id) card|declaration';
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|have|need|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:(?:scanned|digital|accompanying|left|right|passport|passport[- ](?:size|style)|specimen|recent|(?:applicant|candidate)['’]s) )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones|(?:the |a |one )?(?:file|version|copy)) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|is|has|have|needs?|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:(?:scanned|digital|accompanying|left|right|passport|passport[- ](?:size|style)|specimen|recent|(?:applicant|candidate)['’]s) )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -59,7 +59,7 @@ export function splitSubjects(segments: readonly Segment[]): Group[] | undefined
 }
 
 /** "The signature must be a JPG. Its size must be 10 to 20 KB." */
-const GOES_ON = /^(?:its? |the (?:size|weight|dimensions) of the (?:file|image)\b|the file size\b)/i;
+const GOES_ON = /^(?:(?:its?|they) |the (?:size|weight|dimensions) of the (?:file|image)\b|the file size\b)/i;
 
 /** Clauses of all sentences; one that goes on about the only file of the sentence before is of that kind. */
 function withWhatGoesOn(sentences: readonly Clause[][]): Clause[] {
