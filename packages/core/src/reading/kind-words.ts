@@ -3,8 +3,11 @@ import { phrases } from './word-lists.ts';
 
 const LABELS: readonly (readonly [string, RegExp])[] = [
   ['signature', /\bsignatures?\b/i],
-  ['thumb impression', /\bthumb[- ]?(?:impression|print)s?\b|\bfinger-?prints?\b/i],
-  ['thumbnail', /\b(?:thumbnails?|thumb(?! (?:impression|print))|preview image|icon)\b/i],
+  ['thumb impression', /\bthumb[- ]?(?:impression|print)s?\b|\b(?:left|right) thumb\b|\bfinger-?prints?\b/i],
+  [
+    'thumbnail',
+    /\b(?:thumbnails?|(?<!\b(?:left|right) )thumb(?! (?:impression|print))|preview image|icon)\b/i,
+  ],
   [
     'document',
     phrases`

@@ -9,7 +9,7 @@ export const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
-  location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
+  (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
   position(?=, (?:leave|keep|remove|delete)\b)
@@ -28,6 +28,7 @@ export const NOT_A_NOTE =
 
 /** What is not to be taken away stays. */
 export const STAYS = patterns`
+  \?\s*yes,? (?:please,? )?(?:leave|keep) (?:it|them)\b
   \b(?:resist|refrain|abstain|avoid)\b[^.;]{0,30}\b(?:delet|remov|strip|clear|wip)(?:e|ing|ping)\b
   \b(?:left|leave) (?:the |your )?(?:exif|metadata|camera)(?: data)? in\b
   \bshould (?:i|we) (?:delete|remove|strip)\b[^?]*\?\s*(?:A[.:] ?)?(?:please )?(?:do not|no\b|never)
@@ -155,7 +156,7 @@ export const FILL_IN =
   /^\W*(?:please )?(?:fill in|complete|add|enter)\b[^.;]{0,20}\b(?:author|creator|artist|photographer|copyright)\b/i;
 /** "Remove GPS data and your name." */
 export const YOU_TOO =
-  /\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\b(?:remove|delete|strip|clear) your name (?:wherever|from) the file\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
+  /\b(?:exif|metadata)\b[^.;]{0,70}\bbut (?:take|remove|delete|leave) (?:out )?your name\b|\b(?:remove|delete|strip|clear)\b[^.;:]{0,30}\b(?:gps|location|exif|metadata)\b[^.;:]{0,16}\band (?:your|the author['’]s) name\b|\b(?:remove|delete|strip|clear) your name (?:wherever|from) the file\b|\bgps\b[^.;:]{0,40}\bso (?:does|must|has) (?:your|the author['’]s) name\b/i;
 /** "Copyright field: your name", "- Photographer's name in the IPTC credit field". */
 export const LABELLED =
   /^copyright\s*:\s*(?:please )?(?:enter|fill in|add|give)\b|^(?:iptc |exif )?(?:creator|author|by-?line)\s*[:=]\s*(?:your|the)\b|^[^:]{3,30}field\s*[:=]\s*(?:your|the|full)\b|^(?:[-*•–·]\s*|[A-Z][a-z]+:\s*)(?!no\b)/i;

@@ -23,7 +23,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
-    refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | as opposed to
+    refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
     (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
@@ -69,7 +69,8 @@ export function readFormats(whole: Segment): Found[] {
   const { text } = segment;
   const isOther = elsewhereIn(text);
   // "Convert your TIFFs to JPEG before sending".
-  const turned = /\bconvert\w*\b[^.;]*?\b(?:in)?to (?:an? )?(?=jpe?g|png|tiff?)/i.exec(text);
+  const turned =
+    /(?<!\b(?:not|never)(?: be)? )\bconvert\w*\b[^.;]*?\b(?:in)?to (?:an? )?(?=jpe?g|png|tiff?)/i.exec(text);
   const from = turned ? turned.index + turned[0].length : 0;
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
   for (const [format, words] of [...FORMATS, ...DOTTED])

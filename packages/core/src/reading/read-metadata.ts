@@ -144,6 +144,7 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
     const isField =
       FIELD.test(part) ||
       PAIR_ALONE.test(part) ||
+      (YOU_TOO.test(text) && /\byour name\b|['’]s name\b/i.test(part)) ||
       YOU_TOO.test(part) ||
       (before !== undefined && NOTES.test(before.text)) ||
       (isBehindNotes && (NO_PAIR.test(text) || FILL_IN.test(text))) ||

@@ -141,6 +141,7 @@ const SIMPLE: readonly Simple[] = [
     ),
     value: m => `${m[1]}/${m[2]}`,
   },
+  { field: 'quality', words: /\blevel (\d{1,2}) compression\b/i, value: m => m[1] },
   {
     field: 'quality',
     words: /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,40}\b(ten|twelve)[- ](?:step|point) scale\b/i,

@@ -52,7 +52,7 @@ const REFUSED_ABOVE = new RegExp(
     (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
     (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b | larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
     \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
-    \b(?:is|are) the (?:largest|greatest|biggest)\b(?! number)
+    \b(?:is|are) the (?:largest|greatest|biggest)\b(?! number) | \bneither (?:figure|number|value|limit|of them|of these) (?:may|must|should|can) be exceeded\b | \b(?:bigger|larger) is (?:no use|of no use|pointless|no better)\b
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
     (?:both|these|all|they) (?:\w+ ){0,2}?are (?:the )?(?:maximum|greatest|upper)(?: figures| sizes| values| numbers)?(?=[.,;]|$)

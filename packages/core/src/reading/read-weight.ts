@@ -49,9 +49,9 @@ const IF_MORE =
 
 /** Files too large for the usual way, and the other way for them. */
 const IS_OVER =
-  /\b(?:files?|pictures?|images?|anything|entries|deliveries) (?:(?:that (?:is|are)|of) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
+  /\b(?:files?|pictures?|images?|anything|entries|deliver(?:y|ies)|transfers?) (?:(?:that (?:is|are)|of) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
 const BY_LINK =
-  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|be|come|go|sent|use|uploaded|delivered|brought|handed) ){0,4}(?:(?:use|send|via|by|as|through|with|on|in|at|to) )(?:(?:an?|the|us a|your|our) )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer|counter|office|desk|hand)\b/i;
+  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|is|are|best|better|be|come|go|sent|use|uploaded|delivered|brought|handed) ){0,4}(?:(?:use|send|via|by|as|through|with|on|in|at|to) )(?:(?:an?|the|us a|your|our) )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer|counter|office|desk|hand)\b/i;
 
 /** A weight with its place in the sentence. */
 interface Weighed {

@@ -41,6 +41,9 @@ function isInSmallLetters(text: string): boolean {
 const A_REFUSAL =
   /^(?:(?:we|i)(?: would|['’]d) rather you|(?:better|rather|preferably) not\b|please (?:do not|don['’]t)\b)/i;
 
+/** "Do you want the EXIF data? Yes, leave them in, but take your name out." */
+const OF_IT = /^(?:yes|no), (?:please )?[a-z]+ (?:it|them)\b[^.;]{0,70}[.!]?$/i;
+
 /** A short answer means something only together with its question. */
 function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
   const joined: Segment[] = [];
@@ -49,7 +52,10 @@ function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
     const isAnswer =
       before &&
       /\?$/.test(before.text) &&
-      (/^A[:.]\s/.test(segment.text) || segment.text.length < 40 || A_REFUSAL.test(segment.text)) &&
+      (/^A[:.]\s/.test(segment.text) ||
+        segment.text.length < 40 ||
+        A_REFUSAL.test(segment.text) ||
+        OF_IT.test(segment.text)) &&
       before.text.length < 160 &&
       // The first item of a list answers nothing by itself.
       !/^1[.)] /.test(segment.text);

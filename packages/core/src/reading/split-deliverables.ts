@@ -1,5 +1,5 @@
 import type { Group } from './group.ts';
-import { A_FORMAT, A_MEASURE, OF_A_FILE, SPEC } from './kind-words.ts';
+import { A_FORMAT, A_MEASURE, OF_A_FILE, onlyLabelOf, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitBlocks } from './split-blocks.ts';
@@ -19,7 +19,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   const table = readTable(text);
   if (table) {
     const rest = segments.filter(s => s.start + s.text.length <= table.start || s.start >= table.end);
-    return [{ label: undefined, segments: rest }, ...table.groups];
+    return ofOnePaper([{ label: undefined, segments: rest }, ...table.groups]);
   }
   const lines = splitLines(segments);
   if (lines) return lines;
@@ -51,6 +51,20 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     splitByConflict(segments.flatMap(splitWithin)) ??
     splitSentences(segments)
   );
+}
+
+/** "No date may be printed on the photograph": what is said below a table of one of an applicant's papers alone. */
+function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {
+  const papers = kinds.filter(kind => /^(?:portrait|signature|thumb impression)$/.test(kind.label ?? ''));
+  if (papers.length < 2 || papers.length < kinds.length) return [common, ...kinds];
+  const named = common.segments.map(({ text }) => onlyLabelOf(text));
+  return [
+    { ...common, segments: common.segments.filter((_, i) => !papers.some(p => p.label === named[i])) },
+    ...kinds.map(kind => ({
+      ...kind,
+      segments: [...kind.segments, ...common.segments.filter((_, i) => named[i] === kind.label)],
+    })),
+  ];
 }
 
 /** A question about a picture of the person, which stands beside the works. */
