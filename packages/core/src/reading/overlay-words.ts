@@ -123,7 +123,7 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \bborders? of (?:up to|at most|no more than)\b
   \b(?:borders?|frames?|key ?lines?),? if (?:used|any|present|added|there is one),? (?:should|must|has to|have to) be (?:narrow|thin|fine|plain|white|black|gr[ae]y|even)\b
-  \bnot (?:include|add|use|have|put|place) an? (?:\w+ )?(?:border|frame|key ?line)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
+  \bnot (?:include|add|use|have|put|place) (?:an? )?(?:\w+ )?(?:borders?|frames?|key ?lines?)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
   \bany borders? (?:must|has to|should) (?:(?:be|stay|fit|lie) (?:with)?in|be (?:part of|included in|counted))\b

@@ -101,6 +101,7 @@ const JOINT = new RegExp(
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
+  \b(?:site|place|location|village|station|route|plot)(?=, (?:date|year|month|day|running|number|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
   (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \bname of the (?:place|location|site|village|town|school|building|street)\b

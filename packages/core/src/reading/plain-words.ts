@@ -153,6 +153,7 @@ export const WORDING: readonly Rule[] = [
   // "1800 pixels from side to side and 2500 from top to bottom".
   [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
   [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],
+  [/\bwidest (?=side|edge)/gi, 'longest '],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],
   [/\ba couple of\b/gi, '2'],

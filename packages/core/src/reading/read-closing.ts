@@ -151,6 +151,9 @@ function ownBehind(text: string, { end }: Stamp, next: Stamp | undefined, clause
   return isOfNext ? '' : behind;
 }
 
+const SEVERAL =
+  /^\W*(?:[a-z]+ )?(?:dead-?lines|(?:closing|copy|hand-in|submission) (?:dates|days))(?: are)?\s*:/i;
+
 /** How a day stands in a span, or behind "after". */
 interface DayInSpan {
   endsSpan: boolean;
@@ -226,6 +229,8 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       ) &&
       (OF_ENTRY.test(clause) || /^ to [^\s@]{1,60}@/.test(segment.text.slice(stamp.end))) &&
       !NOT_DEADLINE.test(clause);
+    // "Copy deadlines: spring 1 February 2027, summer 1 May 2027": one of several.
+    const isOneOfSeveral = i > 0 && SEVERAL.test(text) && since?.value !== null && !NOT_DEADLINE.test(clause);
     const label = labelOver(previous);
     const isNamedDay = isDayOf(previous, segment, stamp, clause);
     const isSaidLast = SAID_LAST.test(text.slice(stamp.end));
@@ -234,6 +239,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       isSaidLast ||
       isEndOfSpan ||
       isTooLate ||
+      isOneOfSeveral ||
       STRONG.test(clause) ||
       STRONG.test(
         ownBehind(text, stamp, next, clause).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),

@@ -98,6 +98,8 @@ export function readParts(
   }
   if (naming.parts || !naming.example) return;
   const { example } = naming;
+  // "Site, date, running number: SAL_20270612_01.jpg": what stands for the site is no fixed word.
+  const isFixed = about.some(s => hasOtherPart(withoutNames(s.text))) ? () => false : isOwnWord;
   const behind = about.flatMap(s => all[all.indexOf(s) + 1] ?? []);
   const [told] = about.flatMap(segment => {
     const parts = toldOfExample(example, segment.text);
@@ -107,8 +109,8 @@ export function readParts(
     readLegend(example, [...about, ...behind]) ??
     partsOfExample(example) ??
     told?.parts ??
-    fillExample(naming.example, { others, isOwnWord, described: partial }) ??
-    fillExample(naming.example, { others, isOwnWord, described: [] }) ??
+    fillExample(example, { others, isOwnWord: isFixed, described: partial }) ??
+    fillExample(example, { others, isOwnWord: isFixed, described: [] }) ??
     null;
   // The sentence as a whole says what the pieces are.
   if (told && naming.parts === told.parts) claim('parts', told.segment, 0, told.segment.text.length);

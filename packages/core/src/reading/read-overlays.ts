@@ -161,11 +161,11 @@ const IS_MISSED =
 
 /** "No text in the lower 200 pixels" forbids none elsewhere. */
 const IN_A_PART =
-  /^[\w ]{3,20} (?:in|within) the (?:lower|upper|bottom|top|outer|left|right|outermost)\b[^.;]{0,12}\d/i;
+  /^[\w ]{3,20} (?:in|into|within) the (?:lower|upper|bottom|top|outer|left|right|outermost)\b[^.;]{0,12}\d/i;
 
 /** "Nothing about you should be visible in the picture". */
 const NOTHING_OF_YOU =
-  /\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]{0,40}?\b(?:in|on) (?:the|your|any) (?:image|picture|photo)|\bnothing (?:may|must|should|can) be (?:visible|seen|shown) (?:that|which) (?:identifies|names|reveals|tells|shows|could identify)\b/i;
+  /\bno (?:author|photographer|maker)['’]?s?['’]? names? anywhere\b|\bnothing (?:about|(?:that|which) (?:names|identifies|tells|reveals|shows))\b[^.;]{0,16}\b(?:you|the (?:author|photographer|artist|maker))\b[^.;]{0,40}?\b(?:in|on) (?:the|your|any) (?:image|picture|photo)|\bnothing (?:may|must|should|can) be (?:visible|seen|shown) (?:that|which) (?:identifies|names|reveals|tells|shows|could identify)\b/i;
 
 /** A word such as "number" tells little alone: the part of the sentence round it gave the rule. */
 function atPart(segment: Segment, value: Verdict, match: RegExpExecArray): Found {

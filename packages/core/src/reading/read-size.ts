@@ -13,8 +13,8 @@ import { oneOf, patterns } from './word-lists.ts';
 /** Sentences whose pixels are somebody else's: the catalogue's, last year's, a telly's, a mount's. */
 const NOT_OURS = new RegExp(
   `\\b${oneOf`
-    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b|:)
-    reproduc\w*(?! (?:please |we )?(?:send|submit|supply|need|ask|require)) | reduced size | printed in (?:the|our|an?) catalogue
+    (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) |\b(?:file|version|copy) for (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b|:)
+    reproduc\w*\b(?! (?:please |we )?(?:send|submit|supply|need|ask|require)) | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
     (?:the|our) (?:tv|telly|screen|monitor) (?:in|at|on) the \w+ (?:is|has|measures)
     (?:beamer|projector|screen|monitor|display)['’]s (?:native )?resolution | (?:they|it|pictures|images) (?:will )?appears? (?:with|at|in) (?=\d)
@@ -26,7 +26,7 @@ const NOT_OURS = new RegExp(
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b
     native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
-    the old (?=\d) | (?:be|shown) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b
+    the old (?=\d) | (?:be|shown|runs?) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b | \b(?:appears|is shown|means)\b[^.;]{0,40}\b(?:another|other|a different) size than\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
     (?<!\bfit(?:s|ting)? (?:on |in |into |within )?(?:an?|the|our) )(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
     (?:in|until) (?:19|20)\d\d\b[^.;]{0,30}\b(?:was|were|asked|used|had|stood)\b | still (?:asked|used|had)

@@ -86,6 +86,9 @@ export function readTotal(
       });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
       for (const r of ranked) r.count = { ...r.count, value: 2 };
+    // "Prints (up to 3 each) can be dropped off."
+    if (/^\W*prints? \(/i.test(segment.text))
+      for (const r of ranked) r.count = { ...r.count, things: r.count.things || 'prints' };
     return settled(ranked, segment.text).map(r => ({
       ...r,
       kind: kindOf(segment),

@@ -14,7 +14,7 @@ const CONTRAST =
   'large|larger|big|bigger|small|smaller|main|mobile|desktop|first|second|other|web|print|printing|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full|full-size|whole|reduced';
 /** What needs no article in front: "Low-resolution JPEGs are enough for a first look. Full-size files …" */
 const BARE =
-  'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection|final(?: print)?';
+  'main|web|print|screen|preview|jury|judging|catalogue|exhibition|cover|press|archive|high[- ]res(?:olution)?|low[- ]res(?:olution)?|hi-res|lo-res|full-size|first-look|selection|projection|printer|website|book|master|final(?: print)?';
 /** "One for print, one for the website". */
 const USE =
   'print(?:ing|er)?|web(?: ?site)?|screen|wall|projection|selection|preview|catalogue|jury|judging|press|archive|exhibition|book|cover|newsletter';
