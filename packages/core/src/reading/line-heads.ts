@@ -118,7 +118,7 @@ export function itemHead(
   if (!A_MEASURE.test(text) && !A_QUALITY.test(text)) return undefined;
   const head =
     (isBare ? BARE_HEAD.exec(text.replace(ITEM_MARK, ''))?.groups?.['kind'] : undefined) ??
-    /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bwith\b))/i.exec(
+    /^(?:if \w+,? )?(?:an?|one|two|three|your|the|up to \w+|\d{1,2}(?: to \d{1,2})?)\s+(?<kind>[A-Za-z][A-Za-z ’'-]{2,40}?)(?=\s*(?:[,(:;]|\d|\bas\b|\bof\b|\bin\b|\bat\b|\bfor\b|\bon\b|\bwith\b))/i.exec(
       text.replace(ITEM_MARK, ''),
     )?.groups?.['kind'];
   if (head === undefined || head.split(/\s+/).length > 4) return undefined;

@@ -4,7 +4,7 @@ import { everywhere, oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Notes in a file as such. */
 export const NOTES =
-  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture|flight)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?|(?:the |their )?dates?(?: and (?:the )?times?)?(?= (?:from|in|inside) the files?\b(?! ?-?names?)))\b/i;
+  /\b(?:exif(?! (?:viewers?|readers?|editors?|tools?)\b)|iptc|xmp|meta-? ?data|(?:camera|exposure|shooting|capture|flight)(?:['’]s)?(?: and \w+)? (?:data|information|settings|time|details)|file info(?:rmation)?|(?:the |their )?(?:dates?(?: and (?:the )?times?)?|times?)(?= (?:from|in|inside) the files?\b(?! ?-?names?)))\b/i;
 export const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
@@ -163,5 +163,5 @@ export const LABELLED =
 
 export const OF_WORDS = /\b(?:captions?|descriptions?|keywords?|titles?)\b/i;
 export const OF_CAMERA =
-  /\b(?:dates?(?: and times?)? (?:from|in|inside) the|exif|meta-? ?data|camera|exposure|shooting|capture|flight|information)\b/i;
+  /\b(?:(?:dates?(?: and times?)?|times?) (?:from|in|inside) the|exif|meta-? ?data|camera|exposure|shooting|capture|flight|information)\b/i;
 export const NOT_STRIPPED = /\b(?:do not|never) (?:strip|remove|delete) (?:them|it)\b/i;

@@ -3,7 +3,15 @@ import { editsOf, type Edit, type Rule } from './reword.ts';
 /** The marks that lists, tables and programs put round an organiser's words, brought to one kind. */
 
 /** The mark of a quoted mail stands before every other one. */
-export const QUOTED: readonly Rule[] = [[/^[ \t]*>[ \t]?/gm, '']];
+const QUOTED: readonly Rule[] = [[/^[ \t]*>[ \t]?/gm, '']];
+/** Where only some lines have it, it is the mark of a list. */
+const LISTED: readonly Rule[] = [[/^([ \t]*)>[ \t]?(?=\S)/gm, '$1• ']];
+
+export function quoteMarks(text: string): Edit[] {
+  const lines = text.split('\n').filter(line => line.trim());
+  const marked = lines.filter(line => /^[ \t]*>/.test(line));
+  return editsOf(text, marked.length * 2 < lines.length ? LISTED : QUOTED, []);
+}
 
 /** What a line of a specification is named by. */
 const PROPERTY =

@@ -1,5 +1,5 @@
 import { namesIn, trimExample } from './name-examples.ts';
-import { LAYOUT, pairedCells, QUOTED } from './plain-layout.ts';
+import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
@@ -22,7 +22,7 @@ function joined(text: string, at: number): Edit {
 
 /** What is put right one after the other; each pass sees the text of the one before. */
 const PASSES: readonly ((text: string) => Edit[])[] = [
-  text => editsOf(text, QUOTED, []),
+  quoteMarks,
   text => columnBreaks(text).map(at => joined(text, at)),
   text => editsOf(text, LAYOUT, []),
   pairedCells,

@@ -120,7 +120,7 @@ const PICTURES = '(?:pictures?|images?|photos?|photographs?|files?|shots?|jpe?gs
 const ONE_WAY = new RegExp(
   [
     `\\d\\s*:\\s*\\d+,? \\(?${WAY}\\b${FORM}?(?! (?:or|and))`,
-    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?=[\\s.,;]*(?:$|and\\b|so\\b|as\\b|because\\b|since\\b|for\\b|with\\b|[.,:;(\\d]))`,
+    `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?: ones)?(?=[\\s.,;]*(?:$|and\\b|so\\b|as\\b|because\\b|since\\b|for\\b|with\\b|[.,:;(\\d]))`,
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `\\b(?:is|are) always ${WAY}\\b`,
     `^\\W*${WAY} ${PICTURES}\\b[^.;]{0,30}\\bonly[.!]?$`,

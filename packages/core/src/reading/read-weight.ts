@@ -178,6 +178,9 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     ) ||
     /^\W*an? (?:typical|normal|average|usual)\b/i.test(text) ||
     /\baim (?:for|at) (?:about |around )?$/i.test(before) ||
+    /\bno need (?:for|of|to (?:send|have|save)) (?:files? )?(?:larger|bigger|more|heavier)(?: files?)? than $/i.test(
+      before,
+    ) ||
     /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
       before,
     ) ||
