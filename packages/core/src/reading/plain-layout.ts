@@ -50,7 +50,7 @@ export const LAYOUT: readonly Rule[] = [
   ],
   // "We prefer: sRGB; the profile embedded": one wish with many things.
   [
-    /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}:[^\n.]{0,300};)/gim,
+    /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}(?::| =)[^\n.]{0,300};)/gim,
     ',',
   ],
   // "§ 4", "Rule 4:", "Art. 4 -".

@@ -22,6 +22,8 @@ function joined(text: string, at: number): Edit {
 
 /** What is put right one after the other; each pass sees the text of the one before. */
 const PASSES: readonly ((text: string) => Edit[])[] = [
+  // A list may stand in a quoted mail.
+  quoteMarks,
   quoteMarks,
   text => columnBreaks(text).map(at => joined(text, at)),
   text => editsOf(text, LAYOUT, []),

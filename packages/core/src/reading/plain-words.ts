@@ -15,6 +15,11 @@ export const OF_APPLICANTS =
 
 /** Words that organisers have many of, each with the one that the readers know. */
 export const WORDING: readonly Rule[] = [
+  // "3 000 pixels wide and high": before its figures are put together.
+  [
+    /\b(\d{1,2}[ .,]\d{3}|\d{3,5}) ?(?:px|pixels)? (?:wide|in width) and (?:high|tall|in height)\b/gi,
+    '$1 x $1 pixels',
+  ],
   // "1,400 × 1.050"; three digits behind the mark of a megabyte may be its decimals.
   [/(?<![\d.,:/-])(\d{1,2})[.,’'](\d{3})(?![\d.,:/-]?\d|\s*(?:MB|megs?\b|megabytes?|[:∶]|to 1\b))/g, '$1$2'],
   // "1 920 x 1 080 px", "from 2 500 to 5 000 pixels".
@@ -43,6 +48,7 @@ export const WORDING: readonly Rule[] = [
     'not allowed',
   ],
   [/\b(do|does|did|is|are|was|were|has|have|must|should|would|could|need)n['’]t\b/gi, '$1 not'],
+  [/\b(that|it|there)['’]s\b(?= (?:the|all|as|not|no|a)\b)/gi, '$1 is'],
   // Typed in haste.
   [/\b(do|does|did|is|are|must|should|would|could)nt\b/gi, '$1 not'],
   [/\bcant\b/gi, 'cannot'],
@@ -85,7 +91,6 @@ export const WORDING: readonly Rule[] = [
     /\bwe (?:should|would) like (?=[a-z][^.;\n]{2,30}\bbut (?:can|will) (?:cope|take|accept|live|manage|work)\b)/gi,
     'we prefer ',
   ],
-  [/\b(\d{3,5}) ?(?:px|pixels)? (?:wide|in width) and (?:high|tall|in height)\b/gi, '$1 x $1 pixels'],
   // "Jean asked whether a signature is all right. It is not."
   [
     /\b(?:asked?|wonder(?:s|ed)?) (?:whether|if) ([^.;?\n]{3,40}) (is|are) (?:all right|allowed|permitted|ok(?:ay)?|fine|accepted)\. (?:it|they|that) (?:is|are) not\b/gi,

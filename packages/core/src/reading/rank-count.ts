@@ -167,7 +167,8 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   if (isEach) return undefined;
   const rank = isOfClub ? 'club' : 'person';
   // "We have room for 16 pictures": that is all there is, and no one's number.
-  if (count.things && /\b(?:room|space) for $/i.test(lead)) return { ...asRanked(rank), isBare: true };
+  if (count.things && /\b(?:room|space) for (?:about |around |some |roughly )?$/i.test(lead))
+    return { ...asRanked(rank), isBare: true, isOfOne: true };
   // "One photo of yourself" beside fifteen of the work.
   const isPortrait = count.value === 1 && /^ of (?:yourself|you\b|the applicant)/i.test(tail);
   if (count.things ? isOfEntries(lead, near, tail) : isBareLimit(lead, tail))

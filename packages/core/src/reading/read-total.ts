@@ -103,7 +103,8 @@ export function readTotal(
   const bare = all.filter(r => r.isBare);
   const said = all.filter(r => !r.isBare);
   // What one author may have of a club's entry is no number of the entry.
-  const told = bare.length && said.every(r => r.isOfOne) ? bare : said;
+  const isOfTeam = bare.some(r => !r.isOfOne) && said.every(r => r.isOfOne);
+  const told = !said.length || isOfTeam ? bare : said;
   const of = (rank: Ranked['rank']) => told.filter(r => r.rank === rank);
   const clubs = of('club').filter(r => !r.isOfOne);
   const persons = told.filter(r => r.isPerPerson);

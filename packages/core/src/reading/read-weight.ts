@@ -40,7 +40,7 @@ const OF_PAPERS =
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const BARE_LIMIT =
-  /\b(?:nothing|never|not) (?:over|above|more than) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
+  /\b(?:(?:nothing|never|not) (?:over|above|more than)|(?:keep|stay)(?: it| them)? (?:below|under)) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
 const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
 /** "Files should weigh around 2 MB; 5 MB is the limit." */
 const WEIGHS_ABOUT = /\bweigh (?:about|around|roughly) $/i;
@@ -177,7 +177,9 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       after,
     ) ||
     /^\W*an? (?:typical|normal|average|usual)\b/i.test(text) ||
-    /\baim (?:for|at) (?:about |around )?$/i.test(before) ||
+    /\baim (?:for|at) (?:about |around )?$|\bneed not be (?:under|below|(?:less|smaller|lighter) than) $/i.test(
+      before,
+    ) ||
     /\bno need (?:for|of|to (?:send|have|save)) (?:files? )?(?:larger|bigger|more|heavier)(?: files?)? than $/i.test(
       before,
     ) ||

@@ -6,7 +6,7 @@ import { oneOf } from './word-lists.ts';
 
 const DENIES = new RegExp(
   `^(?!.*\\b(?:frames?|borders?|water-?marks?|names?|text|logos?|signatures?|dates?)\\b[^:]*$).*\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
-    (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome)
+    (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome|possible)
     (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
     unwanted
     (?:and |but )?(?:(?:you|it|they|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?

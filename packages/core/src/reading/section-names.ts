@@ -83,7 +83,7 @@ function splitByAnd(pieces: readonly string[]): string[] {
     others.some(piece => sectionItem(piece)?.code) || /[([][A-Z]{1,5}\d?[)\]].*\band\b/.test(last);
   const isTold = others.length > 0 && others.every(piece => (sectionItem(piece)?.limit ?? null) !== null);
   const ands = [...last.matchAll(/\s+(?:and|or)\s+(?=["“A-Z(])/g)];
-  for (const and of ands.filter(({ index }) => !isInPair(last, index))) {
+  for (const and of ands.filter(({ index }) => ands.length < 2 || !isInPair(last, index))) {
     const halves = [last.slice(0, and.index), last.slice(and.index + and[0].length)];
     // "Weather (max. 2), Sea and Shore (max. 3)": without a limit of its own the half is no name.
     if (isTold && halves.some(half => (sectionItem(half)?.limit ?? null) === null)) continue;
