@@ -265,13 +265,19 @@ function answerOf(segment: Segment): Segment {
   return { ...segment, text: answer, start: segment.start + mark + 1 };
 }
 
+const OF_WIDTH = /\b(?:wider|thicker|broader|deeper|more) than\b/i;
+
 /** What an item of a list names, with what the line above the list says of it. */
 function named(segment: Segment, verdict: 'forbidden' | 'allowed'): Found[] {
   const whole = /[\s\S]+/.exec(segment.text);
+  // "Anything over 7 MB" lies on no picture.
+  const things = segment.text.replace(/\b(?:any|no)thing\b/gi, '');
   if (!whole) return [];
   return [
-    ...(segment.text.search(BORDER) >= 0 ? [at(segment, 'border', verdict, whole)] : []),
-    ...([MARK, WORD].some(words => segment.text.search(words) >= 0)
+    ...(segment.text.search(BORDER) >= 0 && !OF_WIDTH.test(segment.text)
+      ? [at(segment, 'border', verdict, whole)]
+      : []),
+    ...([MARK, WORD].some(words => things.search(words) >= 0)
       ? [at(segment, 'watermark', verdict, whole)]
       : []),
   ];

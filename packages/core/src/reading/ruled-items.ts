@@ -4,18 +4,26 @@ import { oneOf } from './word-lists.ts';
 
 /** Lists under words that hold for every item: "What we do not want", "Must not"; "You may"; "You need not". */
 
-const DENIES = new RegExp(
-  `^(?!.*\\b(?:frames?|borders?|water-?marks?|names?|text|logos?|signatures?|dates?)\\b[^:]*$).*\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?$|^\\W*${oneOf`
-    (?:strictly )?(?:forbidden|prohibited) | not (?:allowed|permitted|wanted|accepted|welcome|possible)
-    (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]ts
-    unwanted
-    (?:and |but )?(?:(?:you|it|they|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
-    (?:what|things) (?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not) (?:want|need|like|accept|show|take|use|do|add)
-  `}\\s*[:.…]*$`,
-  'i',
-);
-const PERMITS =
-  /^\W*(?:you|entrants|authors|members|they) (?:may|can|are (?:free|allowed) to)(?: also)?\s*[:.…]*$|^\W*(?:what is )?(?:allowed|permitted)\s*[:.…]*$/i;
+/** What a list of things that are turned down is headed by. */
+const DENIAL = oneOf`
+  (?:strictly )?(?:forbidden|prohibited|excluded|banned|rejected|unacceptable|unwanted)(?: (?:are|is))?
+  (?:(?:what is|these are|the following (?:things )?(?:is|are)) )?not (?:allowed|permitted|wanted|accepted|acceptable|welcome|possible)(?: are)?
+  (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]?ts | (?:please )?(?:no|never) | out of the question
+  (?:and |but )?(?:(?:you|it|they|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
+  (?:(?:what|things) )?(?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not|will not) (?:want|need|like|accept|show|take|use|do|add)
+  (?:we |i )?(?:refuse|reject)(?: (?:all )?(?:pictures|images|photos|files|works|entries))?(?: with)? | what to (?:leave out|avoid)
+  (?:these(?: things)?|the following|what) (?:will )?leads? to (?:rejection|refusal|disqualification|exclusion) | reasons for (?:rejection|refusal|disqualification|exclusion)
+`;
+/** "The things that must not be on the picture:". */
+const DENIED_ON_PICTURE =
+  '(?!.*\\b(?:frames?|borders?|water-?marks?|names?|text|logos?|signatures?|dates?)\\b[^:]*$).*\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?';
+const DENIES = new RegExp(`^${DENIED_ON_PICTURE}$|^\\W*${DENIAL}\\s*[:.…]*$`, 'i');
+const PERMISSION = oneOf`
+  (?:you|entrants|authors|members|they) (?:may|can|are (?:free|allowed) to)(?: also)?(?: (?:use|add|have|include))?
+  (?:what is |these are |the following (?:is|are) )?(?:allowed|permitted|accepted|acceptable|tolerated)(?: are)? | these are (?:fine|ok(?:ay)?|all right)
+  we (?:have nothing against|do not mind)
+`;
+const PERMITS = new RegExp(`^\\W*${PERMISSION}\\s*[:.…]*$`, 'i');
 const FREES =
   /^\W*(?:you|entrants|authors|members) (?:need not|do(?: not|n['’]t) (?:need|have) to)\s*[:.…]*$/i;
 const LONGEST_HEAD = 60;
@@ -31,8 +39,33 @@ export function ruledItems(segments: readonly Segment[]): (Ruled | undefined)[] 
     ['permitted', PERMITS],
     ['free', FREES],
   ];
-  const lists = heads.map(([ruled, head]) => itemsUnder(segments, head).map(is => (is ? ruled : undefined)));
+  const below = heads.map(([ruled, head]) => itemsUnder(segments, head).map(is => (is ? ruled : undefined)));
+  const lists = [...below, itemsBehind(segments)];
   return segments.map((_, i) => lists.map(list => list[i]).find(ruled => ruled !== undefined));
+}
+
+const BEHIND = '(?:\\s*:\\s|\\s[–—-]\\s|\\s{3,})(?=\\s*\\S)';
+const HEADED: readonly (readonly [ruled: Ruled, head: RegExp, unless: RegExp])[] = [
+  [
+    'denied',
+    new RegExp(`^\\W*${DENIAL}${BEHIND}`, 'i'),
+    /\b(?:but|except|other than|allowed|permitted|fine|accepted as)\b(?!.*:)/i,
+  ],
+  ['permitted', new RegExp(`^\\W*${PERMISSION}${BEHIND}`, 'i'), /\b(?:no|not|never|without|none)\b/i],
+];
+
+/** "Excluded are: watermarks; date stamps.": what a head says of the things behind it on its line. */
+function itemsBehind(segments: readonly Segment[]): (Ruled | undefined)[] {
+  let open: Ruled | undefined;
+  return segments.map((segment, i) => {
+    const before = segments[i - 1];
+    if (before?.line !== segment.line || !before.text.endsWith(';')) open = undefined;
+    const own = HEADED.find(
+      ([, head, unless]) => head.test(segment.text) && !unless.test(segment.text.replace(head, '')),
+    );
+    if (own) [open] = own;
+    return open;
+  });
 }
 
 function itemsUnder(segments: readonly Segment[], words: RegExp): boolean[] {
