@@ -24,7 +24,7 @@ export const MARK = everywhere(phrases`
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
   (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
-  overlays? | branding
+  signatures(?= (?:are|may be) (?:allowed|permitted|accepted|acceptable|fine|welcome|no problem|used)\b) | overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`

@@ -159,6 +159,7 @@ export const WORDING: readonly Rule[] = [
   [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
   [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],
   [/\bwidest (?=side|edge)/gi, 'longest '],
+  [/\bgreatest (?=(?:(?:horizontal|vertical) )?(?:size|width|height|weight)\b)/gi, 'maximum '],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],
   [/\ba couple of\b/gi, '2'],

@@ -145,11 +145,10 @@ function goingOn(columns: readonly number[], text: string): string[] | undefined
 
 function addTo(row: Row | undefined, [name = '', ...values]: readonly string[]): void {
   if (!row) return;
-  const add = (cell: Cell | undefined, words: string) => {
-    if (cell && words) cell.text = `${cell.text} ${words}`;
-  };
-  add(row.name, name);
-  values.forEach((words, k) => add(row.values[k], words));
+  const longer = (cell: Cell, words: string): Cell =>
+    words ? { ...cell, text: `${cell.text} ${words}` } : cell;
+  row.name = longer(row.name, name);
+  row.values = row.values.map((cell, k) => longer(cell, values[k] ?? ''));
 }
 
 /** "2400 px longest side 5000 px": the longest value of a column leaves one space to the next, under whose head it begins. */
