@@ -38,6 +38,7 @@ describe('the organiser', () => {
   it.each([
     ['QUILLBROOK & DISTRICT CAMERA CLUB\nCompetition Rules', 'QUILLBROOK & DISTRICT CAMERA CLUB'],
     ['THE KELBROUGH MARSHES TRUST\nWild Places 2027', 'THE KELBROUGH MARSHES TRUST'],
+    ['MARLOW QUAY BIENNIAL\n\n          Web     Archive\nFormat    JPEG    TIFF', undefined],
     ['Notes for entrants\nHartwell Mere Photographic Society, autumn', 'Hartwell Mere Photographic Society'],
     ['Museum of Stones and Bones: record photographs', 'Museum of Stones and Bones'],
     ['NORTHERN JOURNAL OF PHOTOGRAPHY\nissue 7', 'NORTHERN JOURNAL OF PHOTOGRAPHY'],

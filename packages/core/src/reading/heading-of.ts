@@ -37,21 +37,28 @@ export function titleOf(text: string): string {
 
 /** The club, society or other body that the first lines name; undefined where none is told by its name. */
 export function organiserOf(text: string): string | undefined {
-  for (const line of writtenLines(text).slice(0, TOP)) {
+  // "Web      Archive" heads a table.
+  for (const row of rowsOf(text).slice(0, TOP)) {
+    if (COLUMNS.test(row)) continue;
+    const line = row.replace(/\s+/g, ' ');
     const name = (SHOUTED.exec(line) ?? ORGANISER.exec(line))?.groups?.['name']?.trim();
     if (name !== undefined && name.includes(' ') && name.length <= LONGEST) return name;
   }
   return undefined;
 }
 
+const COLUMNS = /\S(?: {3,}|\t| \| )\S/;
+
+const writtenLines = (text: string) => rowsOf(text).map(row => row.replace(/\s+/g, ' '));
+
 /** The lines that hold words, as they are written but without the marks of a quoted mail. */
-function writtenLines(text: string): string[] {
+function rowsOf(text: string): string[] {
   const worded = inPlainWording(text.slice(0, 4000));
   let start = 0;
   return worded.text.split('\n').flatMap(line => {
     const [from, to] = worded.given(start, start + line.length);
     start += line.length + 1;
-    const written = text.slice(from, to).replace(/\s+/g, ' ').trim();
+    const written = text.slice(from, to).trim();
     return /\p{L}/u.test(written) ? [written] : [];
   });
 }

@@ -69,7 +69,7 @@ export function itemsOf(region: string): SectionItem[] | undefined {
   return known;
 }
 
-/** Words that are so often said together that no list parts them. */
+/** Words that are so often said together that a list with another "and" is parted there. */
 const PAIR =
   /\b(?:sea and (?:shore|sky)|land and sea|black and white|flora and fauna|light and (?:shade|shadow)|plants and fungi|flowers and gardens|town and country|night and day)\b/gi;
 const isInPair = (text: string, at: number) =>

@@ -47,11 +47,13 @@ describe('readTable', () => {
           '            long side    long side',
           'Bits per    8            16',
           'channel',
+          'Name on     no           no',
+          'the picture',
         ].join('\n'),
       ),
     ).toEqual({
-      web: ['Type: JPEG', 'Size: 1200 px long side', 'Bits per channel: 8'],
-      archive: ['Type: TIFF', 'Size: min. 5000 px long side', 'Bits per channel: 16'],
+      web: ['Type: JPEG', 'Size: 1200 px long side', 'Bits per: 8', 'Name on the picture: no'],
+      archive: ['Type: TIFF', 'Size: min. 5000 px long side', 'Bits per: 16', 'Name on the picture: no'],
     });
   });
 

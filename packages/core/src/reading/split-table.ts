@@ -22,7 +22,7 @@ const RULED = /^[\s|:+-]*$/;
 const MOST_ROWS = 60;
 /** Names of rows that are properties in a table only. */
 const ROW_HEAD =
-  /^(?:what|bits(?: per \w+)?|borders?|frames?|water-?marks?|when|as|by|colou?rs|not (?:over|above|(?:more|heavier|larger) than)|how (?:many|big|large|heavy))$/i;
+  /^(?:what|bits(?: per(?: \w+)?)?|borders?|frames?|water-?marks?|when|as|by|colou?rs|not (?:over|above|(?:more|heavier|larger) than)|how (?:many|big|large|heavy))$/i;
 const OVERLAY =
   /\b(?:borders?|frames?|key ?lines?|water-?marks?|marks?|logos?|signatures?|texts?|overlays?)\b/i;
 const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
@@ -147,7 +147,10 @@ function addTo(row: Row | undefined, [name = '', ...values]: readonly string[]):
   if (!row) return;
   const longer = (cell: Cell, words: string): Cell =>
     words ? { ...cell, text: `${cell.text} ${words}` } : cell;
-  row.name = longer(row.name, name);
+  // "Bits per" tells enough where there is no room before its value, in which the name is underlined.
+  const room = (row.values[0]?.start ?? 0) - row.name.start - ': '.length;
+  const isTold = /\bper$/i.test(row.name.text) && row.name.text.length + name.length >= room;
+  if (!isTold) row.name = longer(row.name, name);
   row.values = row.values.map((cell, k) => longer(cell, values[k] ?? ''));
 }
 
