@@ -39,12 +39,14 @@ const PAST: readonly RegExp[] = [
   /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i,
   // "Last time one was so big that the page refused it."
   /^\W*last (?:time|week|month|year|season|round)\b[^.;]*\b(?:was|were|had|sent|came)\b/i,
+  // "I had a TIFF of 180 MB last week."
+  /^\W*(?:i|we|my (?:inbox|computer|machine)) (?:had|got|received|was sent|were sent|found)\b[^;]*\b(?:last (?:time|week|month|year|season|round)|yesterday|the other day)\b/i,
   // "One entrant sent TIFFs", "A few of you still send Adobe RGB."
   /^\W*(?:the (?:picture|image) that won|(?:one|two|three|some|a few|several|many|most|half|somebody|someone|nobody)(?: (?:of (?:you|them|us)|entrants?|members?|people|authors?|clubs?))?) (?:still )?(?:sent|send|sends|entered|used|had|was|were)\b/i,
 ];
 /** What leads from then to now. */
 const NOW =
-  /\b(?:now|this (?:year|season|time)|but|so(?! (?:big|large|heavy|small|many|much|far|late|long))|instead|therefore|must|should|please|since)\b|\d[^.;]*\bto \d/i;
+  /\b(?:now|this (?:year|season|time)|but|so(?! (?:big|large|heavy|small|many|much|far|late|long))|instead|therefore|(?<!\bwho )must|should|please|since)\b|\d[^.;]*\bto \d/i;
 
 /** Sentences that ask nothing of the files whatever words they have. */
 const NEVER_OURS: readonly RegExp[] = [

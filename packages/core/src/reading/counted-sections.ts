@@ -63,7 +63,7 @@ const PLAIN_LIST = new RegExp(
 );
 /** "2 colour and 2 mono images". */
 const KINDS_LIST = new RegExp(
-  `\\b(?<list>(?:${COUNT}) (?:of (?:them|these|which) )?(?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?){1,7})(?= ${THINGS}|[.;]|$)`,
+  `\\b(?<list>(?:${COUNT}) (?:of (?:them|these|which) )?(?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?){1,7})(?= ${THINGS}|[.;]|$| (?:each|apiece|per|this|from)\\b)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');

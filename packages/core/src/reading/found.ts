@@ -9,6 +9,8 @@ export interface Found {
   doubt?: string;
   /** One of several things that are taken. */
   isChoice?: true;
+  /** What is let be in spite of another sentence that turns it down. */
+  isException?: true;
   /** Numbers that can be meant instead, with `value` first. */
   options?: number[];
 }

@@ -102,6 +102,9 @@ function mergePlain(field: string, found: readonly Found[], doubt: Doubt): unkno
   // "sRGB or Adobe RGB; we recommend Adobe RGB": the wish behind a choice.
   const wish = first.isChoice && found.find(f => f.advice && !f.isChoice);
   if (wish && found.every(f => f.advice)) return wish.value;
+  // "No frames. … A keyline of one pixel is tolerated."
+  const exception = found.find(f => f.isException);
+  if (exception) return exception.value;
   const other = found.find(f => JSON.stringify(f.value) !== JSON.stringify(first.value));
   if (!other) return first.value;
   // One sentence names several formats, another one of them: the longer list was the fuller statement.

@@ -9,7 +9,7 @@ export const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
-  (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
+  (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from|[ ]*(?:[.,;!–]|$| - )) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
   position(?=, (?:leave|keep|remove|delete)\b)

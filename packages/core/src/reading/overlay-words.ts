@@ -45,7 +45,7 @@ export const OFF_PICTURE = new RegExp(
 export const A_PICTURE = new RegExp(`\\b${PICTURE}\\b`, 'i');
 /** What tells whose picture it is. */
 export const TELLS_WHOSE = new RegExp(
-  `\\b(?:reveal|identif|betray|give away|giving away|tell|say|show|see|recogni[sz]|disclos)\\w*\\b[^.;]{0,40}\\b(?:who|whose|author|maker|photographer|entrant|identity|you are|you)\\b|\\b(?:author|maker|photographer|entrant)s?\\b[^.;]{0,30}\\b(?:recogni[sz]able|identifi(?:able|ed))\\b`,
+  `\\b(?:reveal|identif|betray|give away|giving away|tell|say|show|see|recogni[sz]|disclos)\\w*\\b[^.;]{0,40}\\b(?:who|whose|author|maker|photographer|entrant|identity|you are|you)\\b|\\bby which (?:the |you|an? )?(?:author|maker|photographer|entrant)?s?[^.;]{0,12}\\b(?:known|told|recogni[sz]ed|identified)\\b|\\b(?:author|maker|photographer|entrant)s?\\b[^.;]{0,30}\\b(?:recogni[sz]able|identifi(?:able|ed))\\b`,
   'i',
 );
 
@@ -126,6 +126,7 @@ export const BORDER_LIMITED = patterns`
   \bnot (?:include|add|use|have|put|place) (?:an? )?(?:\w+ )?(?:borders?|frames?|key ?lines?)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b
   \bno more than an? (?:(?:thin|narrow|fine|simple|plain) )?(?:key ?line|border|line)\b
+  \b(?:borders?|frames?|key ?lines?|hair ?lines?) of (?:an?|one|two|three|\d+) ?(?:px|pixels?)\b[^.;]{0,24}\b(?:tolerated|allowed|permitted|accepted|fine)\b
   \bany borders? (?:must|has to|should) (?:(?:be|stay|fit|lie) (?:with)?in|be (?:part of|included in|counted))\b
   \bborders?(?:,? if (?:any|used|present),?)? (?:(?:is|are) (?:part of|included in|counted)|counts? (?:towards|as part|in)|must be included)(?![^.;]*\bavoid)
   \bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b

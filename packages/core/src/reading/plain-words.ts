@@ -155,6 +155,10 @@ export const WORDING: readonly Rule[] = [
   [/\b(?:no|not) less than\b|\bnot (?:under|below)(?= \d)/gi, 'at least'],
   [/\b(?:pixels|px|dots) ?(?:per |\/ ?)in(?:ch)?\b/gi, 'ppi'],
   [/(?<=\d ?)ppp\b/g, ' ppi'],
+  [/(?<=\bplease (?:do not|don['’]t)):(?= [a-z])/gi, ''],
+  [/\b(?:for|in place of) (?:the )?gaps\b/gi, 'instead of spaces'],
+  // "1920 across and 1200 down".
+  [/\b(\d{3,4}) across and (\d{3,4}) down\b(?! to)/gi, '$1 pixels across and $2 pixels down'],
   // "1800 pixels from side to side and 2500 from top to bottom".
   [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
   [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],

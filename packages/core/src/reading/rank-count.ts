@@ -9,7 +9,7 @@ import { oneOf, patterns, phrases } from './word-lists.ts';
 
 /** Words right before a number that make it a limit. */
 const LIMIT_BEFORE =
-  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|(?:max(?:imum)? )?number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|(?:your|the|each) club['’]s|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?)\s*$/i;
+  /(?:\b(?:up to|max(?:imum)?\.?(?: number)?(?: of)?(?: \w+)?(?: is| are|:)?|(?:max(?:imum)? )?number of [^.;\d]{1,60} is|at most|as many as|limit(?:ed|s|ing)?(?: (?:yourself|yourselves|your\w* \w+|\w+ to|of \w+))?(?: (?:of|to|is))?:?|restrict\w*(?: \w+)?(?: \w+)? to|only(?: need)?(?: the)?|just(?: the)?|exactly|not exceed(?:ing)?|total of|quota:?|only (?:\w+ ){0,3}the first|only your first|(?:your|the|each) club['’]s|your(?: (?:best|favou?rite|top|strongest))?|(?:series|set|panel|portfolio|selection|body(?: of work)?|group|batch(?:es)?|team|number|quantity)s?(?: of|:))|(?:\b(?:no|not|cannot|never|nobody|no one)\b)(?:[\w ]*)? more than(?: the)?|\bnot [^.;]{3,80}(?:,|\bor|\bnor) (?:send|enter|submit|upload|hand in) more than)\s*$/i;
 
 /** What people do with entries. */
 export const ENTERING = new RegExp(

@@ -98,7 +98,8 @@ function readBorder(segment: Segment): Found[] {
   for (const match of [...text.matchAll(BORDER)].slice(0, MOST_THINGS)) {
     if (OF_WIDER.test(text.slice(0, match.index)) || OF_PAPER.test(text.slice(0, match.index))) continue;
     const verdict = isLimited ? 'allowed' : isOfOther ? undefined : verdictOn(text, match.index, match[0]);
-    if (verdict) found.push(at(segment, 'border', verdict, match));
+    if (verdict)
+      found.push({ ...at(segment, 'border', verdict, match), ...(isLimited ? { isException: true } : {}) });
   }
   // "No fancy borders, a plain keyline is fine": what is let be counts.
   return [found.find(f => f.value === 'allowed') ?? found[0]].filter(f => f !== undefined);

@@ -56,6 +56,10 @@ export function readRules(text: string): Reading {
   const groups = splitDeliverables(worded.text, segments);
   readSheetWide(segments, groups, reading);
   readFiles(groups, reading);
+  // "The registration number followed by P, S or T" beside photograph, signature and thumb impression.
+  const { parts } = reading.naming;
+  if (parts && !reading.sections.length && reading.deliverables.length > 1)
+    reading.naming.parts = parts.map(part => (part === 'section code' ? 'deliverable' : part));
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
   return asGiven(reading, worded);

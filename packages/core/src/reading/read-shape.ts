@@ -189,7 +189,8 @@ const ONLY_HEIGHT =
   /\b(?:taller|higher) than (?:it is |they are )?wide\b[^.;]{0,30}\b(?:only (?:the )?(?:height|\d+)|height (?:alone )?(?:counts|matters))/i;
 const UPRIGHT_TOO = patterns`
   \b(?:including|includes) (?:for |in |with )?(?:portrait|upright|vertical)
-  \b(?:upright|portrait|vertical)s?(?: ones| images)? included\b
+  \b(?:upright|portrait|vertical)s?(?: ones| images)? (?:(?:are )?included|(?:are |is )?(?:not|no) (?:excepted|excluded|exempt(?:ed)?|exceptions?|different))\b
+  \bno exceptions?(?: is made)? for (?:upright|portrait|vertical)
   \b(?:this|that|these|it) (?:also )?(?:applies|apply|holds?|goes)(?: also| equally)? (?:to|for) (?:portrait|upright|vertical)
   \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
   \b(?:also|even) (?:when|if|where) (?:the|a) (?:picture|image) is (?:portrait|upright|vertical)
@@ -272,7 +273,7 @@ export function readEitherWay(segment: Segment): Found[] {
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     (OF_LONG_SIDE.test(text) ? null : BOTH_ALIKE.exec(text)) ??
     ONLY_HEIGHT.exec(text) ??
-    (/\d|height|exceed|limits?|same (?:applies|for)|\b(?:this|that) (?:is so|is true|holds|goes)\b|\bapplies\b|\bfit\b/i.test(
+    (/\d|height|exceed|limits?|same (?:applies|for)|\bexce(?:pt|lud)|\bexempt|\b(?:this|that) (?:is so|is true|holds|goes)\b|\bapplies\b|\bfit\b/i.test(
       text,
     )
       ? UPRIGHT_TOO.exec(text)

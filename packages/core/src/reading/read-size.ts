@@ -51,7 +51,7 @@ const REFUSED_ABOVE = new RegExp(
     (?:do not|don['’]t) mind if (?:it is|it['’]s|they are) (?:less|smaller)
     (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
     (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b | larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
-    \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
+    \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than (?!that\b|this\b)) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
     \b(?:is|are) the (?:largest|greatest|biggest)\b(?! number) | \bneither (?:figure|number|value|limit|of them|of these) (?:may|must|should|can) be exceeded\b | \b(?:bigger|larger) is (?:no use|of no use|pointless|no better)\b
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
@@ -75,7 +75,7 @@ const HEIGHT_FIRST_BEFORE = /\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|widt
 const TAKEN_UP = patterns`
   \b(?:those|these|this|that)(?: same| very| exact)? (?:pixels|size|dimensions|measurements|figures)\b
   \b(?:anything|a picture|pictures|images?|files?|ones?) (?:larger|bigger) than (?:that|this|it)\b
-  \bnothing (?:larger|bigger)\b(?! than) | \bmay be smaller,? but not (?:larger|bigger)\b
+  \bnothing (?:larger|bigger)\b(?! than (?!that\b|this\b)) | \bmay be smaller,? but not (?:larger|bigger)\b
   \b(?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b
   \bgo (?:beyond|over|above) (?:that|this|it|these)\b
   \bfits? (?:in|into|inside|within) (?:it|this|that|these)\b(?! [a-z])

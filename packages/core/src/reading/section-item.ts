@@ -61,6 +61,8 @@ const WRITTEN: readonly RegExp[] = [
   /^(?<label>[A-Z][^\d]*?)\s{3,}(?<code>[A-Z]{1,3}\d?)$/,
   // 'A "The market"'.
   /^(?<code>[A-Z]\d?):? [“"](?<label>[^”"]{3,40})[”"]$/,
+  // "Open colour      5   (letter O)".
+  /^(?<label>[A-Z][^\d]*?)\s{2,}(?<limit>\d{1,3})\s+\((?:letter|code|section|class) (?<code>[A-Z]{1,3}\d?)\)$/,
   // "Colour   C   6": name, code and limit in columns.
   /^(?<label>[A-Z][^\d]*?)\s{2,}(?<code>[A-Z]{1,4}\d?)\s{2,}(?<limit>\d{1,3})$/,
 ];

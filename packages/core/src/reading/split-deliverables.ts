@@ -8,6 +8,7 @@ import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences } from './split-sentences.ts';
 import { splitSubjects } from './split-subjects.ts';
+import { splitTopics } from './split-topics.ts';
 import { readTable } from './split-table.ts';
 import { splitWithin } from './split-within.ts';
 
@@ -25,6 +26,8 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   if (lines) return lines;
   const blocks = splitBlocks(segments);
   if (blocks) return blocks;
+  const topics = splitTopics(segments);
+  if (topics) return topics;
   const groups = groupByHeadings(segments);
   const labelled = groups.filter(g => g.label && g.segments.some(s => OF_A_FILE.test(s.text)) && !isPaper(g));
   const [later] = labelled;
