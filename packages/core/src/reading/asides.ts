@@ -65,6 +65,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:line (?:drawings?|art|work)|drawings|combinations?|graphs?|charts?|diagrams?)(?:\s*:|\b[^.;:]{0,20}\b(?:must|should|need)\b)[^.;]*\d ?(?:dpi|ppi)\W*$/i,
   // "41 of 100 refused images were in CMYK."
   /^\W*\d+ (?:of|out of|in) (?:the )?\d+\b[^.;]*\b(?:were|was|had|are)\b/i,
+  // "About 9 in 10 problems come from CMYK files."
+  /^\W*(?:about|nearly|almost|roughly|some)? ?(?:\d+|one|two|nine|most) (?:of|out of|in) (?:the )?(?:\d+|ten|two|three) [a-z]+ (?:come|comes|came|stem|stems|result|are|is) /i,
   /^\W*in \d+ (?:of|out of) (?:the )?\d+ cases\b/i,
   // "Ten files of 15 MB take about 20 minutes", "It was only 640 pixels wide."
   /\d ?MB\b[^.;]*\btakes? (?:about |around |roughly )?[\w-]+ (?:seconds|minutes|hours)\b/i,

@@ -28,6 +28,9 @@ export function factsOf(marked: readonly Segment[]): Facts {
   const wished = wishedAmong(told);
   const segments = told.map(segment => (wished.has(segment) ? withoutHead(segment) : segment));
   const ruled = ruledItems(marked);
+  // "No files other than JPEG" is said as it is meant.
+  const isDenied = (i: number) =>
+    ruled[i] === 'denied' && !/\b(?:no|do not)\b/i.test(segments[i]?.text ?? '');
   const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
   const said = segments.map((segment, i): Found[] =>
     ruled[i] === 'free'
@@ -38,8 +41,8 @@ export function factsOf(marked: readonly Segment[]): Facts {
           ...readRatio(segment),
           ...readEitherWay(segment),
           ...readWeight(segment, segments[i - 1]).filter(f => f.field !== 'packageBytesMax'),
-          ...(ruled[i] === 'denied' ? [] : readFormats(segment)),
-          ...(ruled[i] === 'denied' ? [] : readColourSpace(segment)),
+          ...(isDenied(i) ? [] : readFormats(segment)),
+          ...(isDenied(i) ? [] : readColourSpace(segment)),
           ...readSimple(segment),
           ...readPpi(segment),
           ...readMetadata(segment, segments[i - 1]),

@@ -68,10 +68,17 @@ function candidates(
   const isTelling = different.length === 1 && different[0] === at && /^[A-Za-z]+$/.test(piece);
   // "Journal27_Surname_number" beside "Journal27_Aske_3": what a pattern shares with its example is fixed.
   const isShared = others.length > 0 && !different.includes(at) && pieces.some(namesPart);
+  // "Cup2027_Surname_Title": beside words for parts alone, what is none is fixed.
+  const beside = pieces.filter((_, i) => i % 2 === 0 && i !== at);
+  const isLead =
+    at === 0 &&
+    /^[A-Z][a-z]+(?:[A-Z][a-z]+|\d{2,4})$/.test(piece) &&
+    !/name|number|code|title|year/i.test(piece) &&
+    beside.every(namesPart);
   return [
     ...(next !== undefined && fitsPart(piece, next) ? [next] : []),
     ...(isTelling ? ['deliverable'] : []),
-    ...((at === 0 && isOwn) || isShared ? [`text:${piece}`] : []),
+    ...((at === 0 && isOwn) || isShared || isLead ? [`text:${piece}`] : []),
   ];
 }
 

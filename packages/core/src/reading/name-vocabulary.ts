@@ -29,7 +29,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
     'reference',
     'start|starting|race|bib|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
   ],
-  ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum'],
+  ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum|sheet|specimen'],
   ['first name', 'name', 'first|given|christian|fore'],
   ['surname', 'name', 'last|family|sur'],
   ['species', 'name', 'common|latin|scientific|species'],

@@ -14,6 +14,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "Up to 80 works will be exhibited."
+  (_, { to }, text) =>
+    /^ (?:will be|are|is|can be|get) (?:finally )?(?:exhibited|hung|shown|printed|displayed|published|selected|chosen|framed|awarded|projected)\b(?! (?:per|from each|by each|for each))/i.test(
+      text.slice(to),
+    ),
+  // "No more than five photos a day."
+  (_, { to }, text) => /^ (?:a|per|each|every|in one) day\b/i.test(text.slice(to)),
   // "You can have up to 50 images in your account."
   (_, { to }, text) => /^ (?:in|on) (?:your|an?|the) (?:account|plan)\b/i.test(text.slice(to)),
   // "The wall takes 9 panels."

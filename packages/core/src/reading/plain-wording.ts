@@ -1,6 +1,8 @@
 import { namesIn, trimExample } from './name-examples.ts';
+import { deniedItems } from './denied-items.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
+import { refusedClauses, refusedItems } from './refused-clauses.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
 import { columnBreaks, doubledBreaks, wrappedBreaks } from './unwrap.ts';
@@ -26,11 +28,15 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   quoteMarks,
   quoteMarks,
   text => columnBreaks(text).map(at => joined(text, at)),
+  // Before the line "Borders" over another one is taken for the name of a property.
+  deniedItems,
   text => editsOf(text, LAYOUT, []),
   pairedCells,
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
+  refusedItems,
   text => wrappedBreaks(text).map(at => joined(text, at)),
+  refusedClauses,
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 

@@ -153,10 +153,15 @@ export const WORDING: readonly Rule[] = [
   [/\bnot later than\b|\bon or before\b/gi, 'no later than'],
   [/\bnot more than\b/gi, 'no more than'],
   [/\b(?:no|not) less than\b|\bnot (?:under|below)(?= \d)/gi, 'at least'],
+  [/\bnot be (?:under|below)(?= \d)/gi, 'be at least'],
   [/\b(?:pixels|px|dots) ?(?:per |\/ ?)in(?:ch)?\b/gi, 'ppi'],
   [/(?<=\d ?)ppp\b/g, ' ppi'],
-  [/(?<=\bplease (?:do not|don['’]t)):(?= [a-z])/gi, ''],
   [/\b(?:for|in place of) (?:the )?gaps\b/gi, 'instead of spaces'],
+  // "No pictures that are not in sRGB."
+  [
+    /(?<=\bno (?:files|images|pictures|photos|photographs|anything)) (?:(?:that|which) (?:is|are) )?not (?:in )?(?=s?rgb|adobe rgb)/gi,
+    ' other than ',
+  ],
   // "1920 across and 1200 down".
   [/\b(\d{3,4}) across and (\d{3,4}) down\b(?! to)/gi, '$1 pixels across and $2 pixels down'],
   // "1800 pixels from side to side and 2500 from top to bottom".

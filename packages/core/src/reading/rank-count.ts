@@ -42,7 +42,7 @@ const MAY_BE =
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
+  `^[\\s,(]*(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|per (?:issue|month|season) and ${PER_WHOM}\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -68,7 +68,7 @@ const IN_ALL_BEFORE = new RegExp(
 /** What is counted is somebody else's, or is no entry. */
 const ABOUT_OTHERS = phrases`
   pay | payments? | costs? | per work | for each work | fees? | crowns | discount | prizes? | awards? | medals? | winning
-  winners? | printed in | listed in | footnotes | per (?:page|issue) | an? issue | groups? of
+  winners? | printed in | listed in | footnotes | per (?:page|issue)(?! (?:and|per) [a-z]) | an? issue | groups? of
   stack(?:s|ing|ed)? | last (?:year|time|season) | previous | earlier rounds? | failed | so far | months | already | copies
   tickets? | minutes | seconds | is judged by | commendations | commission | received \d+ | an? minute
   will be selected | selected to | for free | charge | rates?

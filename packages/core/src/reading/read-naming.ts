@@ -80,10 +80,26 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
   if (!naming.example) readWithoutEnding(about, naming, claim);
   readPlaceholder(about, naming, claim);
   readParts(about, segments, naming, claim);
+  addEnding(about, naming, claim);
   readCharacters(about, naming, claim);
   if (!naming.spaces && hasSpacedExample) naming.spaces = 'allowed';
   readExtension(segments, about, naming);
   return { naming, found };
+}
+
+/** "Add _web or _print": words at the end that tell the files of an entry apart. */
+const ENDINGS =
+  /\b(?:add(?:ing)?|with|and|then|plus|followed by|end(?:ing|s)?(?: in| with)?) ["“']?(?<mark>[_-])[a-z]{1,12}["”']?(?:,? (?:or|and) |, )["“']?[_-][a-z]{1,12}\b/i;
+
+function addEnding(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {
+  if (!naming.parts || naming.example || naming.parts.includes('deliverable')) return;
+  for (const segment of about) {
+    const ending = ENDINGS.exec(segment.text);
+    if (!ending) continue;
+    naming.parts = [...naming.parts, `text:${ending.groups?.['mark'] ?? ''}`, 'deliverable'];
+    claim('parts', segment, ending.index, ending.index + ending[0].length);
+    return;
+  }
 }
 
 /** "Membership number - title, e.g. 112 - Frosted Reeds": an example without its ending, beside the parts. */

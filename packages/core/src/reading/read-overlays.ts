@@ -42,7 +42,7 @@ export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): F
   if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
   const isSame = before !== undefined && SAME_GOES.test(whole.text) && NO_AFTER.test(before.text);
   const listed =
-    ruled === 'denied' || isSame
+    (ruled === 'denied' && !isSaidWhole(whole.text)) || isSame
       ? named(whole, 'forbidden')
       : ruled === 'permitted'
         ? named(whole, 'allowed')
@@ -58,6 +58,10 @@ export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): F
     ? [...none, ...(isOfMark ? readBorder(segment) : [])]
     : [...readBorder(segment), ...readMark(segment)];
 }
+
+/** "Do not use spaces in the name of the file" in a list of what is turned down: the name lies on no picture. */
+const isSaidWhole = (text: string) =>
+  /^\W*(?:.*: )?do not\b/i.test(text) || (/\bno\b/i.test(text) && NOT_ON_PICTURE.test(text));
 
 /** Things of one sentence that are looked at; a list of what is forbidden has a handful. */
 const MOST_THINGS = 24;

@@ -172,6 +172,10 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     (/^m$/.test(unit) && (/^\d{4}/.test(text.slice(from, to)) || !NAMES_A_FILE.test(text))) ||
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
+    // "One per mail if they are above 10 MB."
+    /\b(?:one|separate)\b[^.;]{0,16}\b(?:e-?mails?|mails?|messages?)\b[^.;]{0,12}\bif (?:they|it|the files?)\b[^.;]{0,16} (?:over|above|(?:more|larger|bigger|heavier) than) $/i.test(
+      before,
+    ) ||
     // "3 MB is fine, 10 MB is too much."
     /^\s*(?:is|are) (?:an? (?:good|reasonable|sensible|fine|usual|normal) (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
       after,

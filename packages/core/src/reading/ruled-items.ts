@@ -5,19 +5,22 @@ import { oneOf } from './word-lists.ts';
 /** Lists under words that hold for every item: "What we do not want", "Must not"; "You may"; "You need not". */
 
 /** What a list of things that are turned down is headed by. */
-const DENIAL = oneOf`
+export const DENIAL = oneOf`
   (?:strictly )?(?:forbidden|prohibited|excluded|banned|rejected|unacceptable|unwanted)(?: (?:are|is))?
   (?:(?:what is|these are|the following (?:things )?(?:is|are)) )?not (?:allowed|permitted|wanted|accepted|acceptable|welcome|possible)(?: are)?
   (?:please )?(?:avoid|leave (?:out|off|away)|do(?: not|n['’]t)(?: (?:add|put|use|include|send))?) | don['’]?ts | (?:please )?(?:no|never) | out of the question
   (?:and |but )?(?:(?:you|it|they|(?:(?:the|your|a) )?(?:pictures?|images?|files?|photos?)) )?(?:must|may|should)(?: not|n['’]t)(?: (?:have|contain|show|carry|bear|include|be))?
-  (?:(?:what|things) )?(?:we|i|you|the jury) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not|will not) (?:want|need|like|accept|show|take|use|do|add)
+  (?:(?:what|things) )?(?:we|i|you|(?:the )?(?:jury|members|entrants|authors)) (?:do(?: not|n['’]t)|cannot|can['’]t|must not|may not|should not|will not)(?: (?:want|need|like|accept|show|take|use|do|add))?
+  (?:what|things) not to (?:do|send) | (?:we|i) (?:have to |must |will )?(?:refuse|reject|turn down|send back)
+  (?:(?:these|the following|such things) )?(?:will not be (?:shown|accepted|judged|printed)|(?:are|will be|get) (?:refused|rejected|sent back|turned down))
+  what (?:gets|is|will be) (?:rejected|refused|sent back|turned down) | grounds for (?:refusal|rejection)
   (?:we |i )?(?:refuse|reject)(?: (?:all )?(?:pictures|images|photos|files|works|entries))?(?: with)? | what to (?:leave out|avoid)
   (?:these(?: things)?|the following|what) (?:will )?leads? to (?:rejection|refusal|disqualification|exclusion) | reasons for (?:rejection|refusal|disqualification|exclusion)
 `;
 /** "The things that must not be on the picture:". */
 const DENIED_ON_PICTURE =
   '(?!.*\\b(?:frames?|borders?|water-?marks?|names?|text|logos?|signatures?|dates?)\\b[^:]*$).*\\b(?:not|never|no)\\b[^.\\d]*\\b(?:(?:picture|image|photo(?:graph)?|print)s?|works|(?:in|on|round) (?:it|them)):?';
-const DENIES = new RegExp(`^${DENIED_ON_PICTURE}$|^\\W*${DENIAL}\\s*[:.…]*$`, 'i');
+export const DENIES = new RegExp(`^${DENIED_ON_PICTURE}$|^\\W*${DENIAL}\\s*[:.…]*$`, 'i');
 const PERMISSION = oneOf`
   (?:you|entrants|authors|members|they) (?:may|can|are (?:free|allowed) to)(?: also)?(?: (?:use|add|have|include))?
   (?:what is |these are |the following (?:is|are) )?(?:allowed|permitted|accepted|acceptable|tolerated)(?: are)? | these are (?:fine|ok(?:ay)?|all right)

@@ -52,6 +52,9 @@ const IS_SO = /\b(?:is|are|has|have|contains?|shows?|exceeds?|carr(?:y|ies))\b/i
 /** A clause that gives a rule of its own beside what was refused. */
 const RULE = /\b(?:allowed|permitted|accepted|must|should|please)\b/i;
 
+/** "• No files over 5 MB" is said as it is meant. */
+const DENIES_ITSELF = /^(?:\S{1,3} )?(?:no|do not)\b/i;
+
 /** The sentences of a text, with what is refused turned into what is asked. */
 export function turnRefusals(segments: readonly Segment[]): Segment[] {
   let isListed = false;
@@ -65,6 +68,7 @@ export function turnRefusals(segments: readonly Segment[]): Segment[] {
       isTold = TOLD.test(text);
       return segment;
     }
+    if (isListed && DENIES_ITSELF.test(text)) return segment;
     if (isListed && RULE.test(text))
       return {
         ...segment,
