@@ -17,7 +17,7 @@ export const PLACE = phrases`
 `;
 /** A note about the place, and not a line of the entry form. */
 export const OF_NOTES =
-  /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|location (?:services?|settings?|info)|embed|strip)/i;
+  /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|(?:remove|delete) (?:the|your|any) (?:location|position)|location (?:services?|settings?|info)|embed|strip)/i;
 export const WHO =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|(?<!\bfile ?-?)names?(?! of (?:the )?files?)|credit(?: yourself)?)\b/gi;
 export const FIELD =

@@ -14,6 +14,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
+  // "Is there a fee? Yes, 12 per person."
+  lead => /\b(?:fees?|costs?|prizes?|pay|price|charges?|win|tickets?|refund)\b[^?.]*\?[^?.]*$/i.test(lead),
   // "Up to 80 works will be exhibited."
   (_, { to }, text) =>
     /^ (?:will be|are|is|can be|get) (?:finally )?(?:exhibited|hung|shown|printed|displayed|published|selected|chosen|framed|awarded|projected)\b(?! (?:per|from each|by each|for each))/i.test(

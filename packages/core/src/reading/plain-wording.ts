@@ -1,4 +1,5 @@
 import { namesIn, trimExample } from './name-examples.ts';
+import { answeredQuestions } from './answered-questions.ts';
 import { deniedItems } from './denied-items.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
@@ -34,6 +35,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   pairedCells,
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
+  answeredQuestions,
   refusedItems,
   text => wrappedBreaks(text).map(at => joined(text, at)),
   refusedClauses,

@@ -106,6 +106,14 @@ export const WORDING: readonly Rule[] = [
     '$2 must not be $1',
   ],
   [
+    /\btake out (?:the|your|any|all) ((?:gps|location|exif|position|camera|author)(?: data| details| information| coordinates)?|coordinates|metadata)\b/gi,
+    'remove the $1',
+  ],
+  [
+    /\btake (?:the|your|any|all) ((?:gps|location|exif|position|camera|author)(?: data| details| information| coordinates)?|coordinates|metadata) out\b/gi,
+    'remove the $1',
+  ],
+  [
     /\bkeep (?:(?:the|your|any|all) )?((?:gps|location|exif|position|camera|author)(?: data| details| information| coordinates)?|coordinates|metadata) out (?:of|from) (?=them|it\b|the|your)/gi,
     'remove the $1 from ',
   ],

@@ -79,7 +79,7 @@ export function readRatio(segment: Segment): Found[] {
       text,
     ) &&
     // "May I send a square picture?" asks and demands nothing.
-    !/\b(?:may|can|could|should|must|do) (?:i|we)\b[^.?]*$/i.test(text.slice(0, square.index))
+    !/\b(?:(?:may|can|could|should|must|do) (?:i|we)|you may)\b[^.?]*$/i.test(text.slice(0, square.index))
   )
     return [
       {

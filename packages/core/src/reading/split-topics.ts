@@ -36,6 +36,8 @@ const NAMED_BY = [
     (?:please )?(?:also )?(?:add|include|attach|send|supply|upload|provide)(?: us)?
     (?:in addition|additionally|besides|also|plus),? (?:please )?(?:(?:we|you) )?(?:need|want|require|ask for|send|supply|upload|add|include|provide)(?: us)?
   `} ${THE}${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
+  // "Do not write on the portrait."
+  `^(?:please )?(?:do not|no|never)\\b[^.;]{0,40} on ${THE}${NOUN}(?=[.,;!]|$)`,
   // A heading, on its own line or not.
   `^${THE}?${NOUN}(?:[:.]?$|[:.] | [–—-] )`,
   // "What size should my gallery images be?", "And the cover image?"
