@@ -34,6 +34,9 @@ const JUNK = [
   ],
   ...[
     'What is it?\n',
+    'Is it under 3 MB\n',
+    'A file is refused if it is larger than 5 MB, ',
+    'The cover image is ',
     'photograph signature thumbnail ',
     'by 12 March 2027 ',
     'Open (OP), ',

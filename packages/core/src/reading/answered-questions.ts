@@ -7,14 +7,14 @@ import { oneOf } from './word-lists.ts';
  */
 
 const NO = oneOf`
-  no | never | sorry | sorry, no | no, sorry | no,? never | no, please | (?:no, )?please (?:do not|don['’]t) | (?:certainly|definitely) not | (?:i am |we are |i['’]m )?afraid not
+  no, sorry | no,? never | no, please | (?:no, )?please (?:do not|don['’]t) | no | never | sorry, no | sorry | (?:certainly|definitely) not | (?:i am |we are |i['’]m )?afraid not
   # "No spaces, please": the words go on.
   (?=no (?!problem|objection|need|limit|more|less|matter|idea|rule|one\b)[a-z])
 `;
 const YES = oneOf`
   # "Please take it out": the words go on.
   (?=please (?!do not|don['’]t)[a-z]+ (?:it|them)\b)
-  yes | yes, please | of course | certainly | sure | by all means | absolutely | you (?:may|can) | (?:yes, )?(?:that|it|this) is (?:fine|all right|ok(?:ay)?) | please do | yes, (?:you (?:may|can|must)|please do)
+  yes, please | yes, (?:you (?:may|can|must)|please do) | yes | of course | certainly | sure | by all means | absolutely | you (?:may|can) | (?:yes, )?(?:that|it|this) is (?:fine|all right|ok(?:ay)?) | please do
 `;
 /** An answer, with the words between it and what goes on behind it. */
 const ANSWER = new RegExp(
@@ -81,10 +81,74 @@ export function answeredQuestions(text: string): Edit[] {
     const rest = to + answer[0].length;
     const next = text.slice(rest, rest + 1);
     return [
-      { from, to: from + asked.length, plain: `${plain}.` },
-      { from: to, to: rest + next.length, plain: next.toUpperCase() },
+      // The way back from the statement leads to the question with its answer.
+      { from, to: rest, plain: `${plain}. ` },
+      { from: rest, to: rest + next.length, plain: next.toUpperCase() },
     ];
   });
+}
+
+/** What a list of checks asks, and what is to be done. */
+const CHECKS: readonly (readonly [question: RegExp, demand: string])[] = (
+  [
+    [
+      '(?:have|did) you (?:already )?(?:taken|take) (?<what>[^?]{2,60}) (?:off|out of|from) (?<where>[^?]{2,40})',
+      'Remove $what from $where',
+    ],
+    [
+      '(?:have|did) you (?:already )?(?<do>removed?|deleted?|saved?|convert(?:ed)?|resized?|named?|embed(?:ded)?|reduced?)\\b(?<what>[^?]{2,60})',
+      'Please $do$what',
+    ],
+    [`(?:is|are) there no (?<what>[^?]{2,60})`, 'There must be no $what'],
+    [
+      `(?:is|are) (?<who>it|they|${FILE}|(?:the|its|your) [\\w -]{2,24}?) (?<what>(?:an?|in|no|not|under|below|over|at|exactly|without|free|smaller|larger|less|more|removed|embedded|named|saved|square|s?rgb|adobe|jpe?g|png|tiff|\\d)\\b[^?]{0,60})`,
+      '$who must be $what',
+    ],
+    [
+      `(?:has|have|does|do) (?<who>it|they|${FILE}|(?:the|its|your) [\\w -]{2,24}?) (?:have )?(?<what>(?:an?|no|at|exactly|up|less|fewer|more|\\d)\\b[^?]{0,60})`,
+      '$who must have $what',
+    ],
+    [
+      '(?<what>no [^?]{2,60}|(?!(?:what|which|how|when|where|who|why|can|may|do|does|is|are|should|must|will|have|has)\\b)[^?]{2,40} \\d[^?]{0,30}|(?:saved|converted|embedded|named|resized) [^?]{2,60}|[^?]{2,40} (?:removed|embedded|deleted))',
+      '$what',
+    ],
+  ] as const
+).map(([question, demand]) => [new RegExp(`^(?:and )?${question}\\?$`, 'i'), demand]);
+
+/** "Is it a JPEG? Have you removed the border?": checks that nobody answers, two and more in a row. */
+export function checksAsked(text: string): Edit[] {
+  const asked = [...text.matchAll(CHECK)].map(match => {
+    const question = match.groups?.['asked'] ?? '';
+    const from = match.index + match[0].indexOf(question);
+    return { question, from, to: from + question.length };
+  });
+  return asked.flatMap(({ question, from, to }, i) => {
+    const isNext = (a: number, b: number) =>
+      /^[\s•☐□▢✓*[\]\d.)-]{0,10}$/.test(text.slice(a, b)) && !/\n\s*\n/.test(text.slice(a, b));
+    const [before, next] = [asked[i - 1], asked[i + 1]];
+    const isLast = /^[ \t]*(?:\n|$)/.test(text.slice(to));
+    const inRow = (next && isNext(to, next.from)) || (before && isNext(before.to, from) && isLast);
+    const demand = inRow ? demandOf(question) : undefined;
+    return demand === undefined ? [] : [{ from, to, plain: `${demand}.` }];
+  });
+}
+
+const CHECK = /(?<asked>\b[A-Z](?:[^.?!\n:]|(?<=\d)\.(?=\d)){6,90}\?)/g;
+
+function demandOf(asked: string): string | undefined {
+  for (const [question, demand] of CHECKS) {
+    const groups = question.exec(asked)?.groups;
+    if (!groups) continue;
+    const told = demand.replace(/\$(\w+)/g, (_, name: string) => groups[name] ?? '');
+    const said = told
+      .replace(
+        /^Please (removed|deleted|saved|converted|resized|named|reduced)\b/,
+        (_, done: string) => `Please ${done.replace(/^converted$/, 'convert').replace(/d$/, '')}`,
+      )
+      .replace(/^Please embedded\b/, 'Please embed');
+    return said.slice(0, 1).toUpperCase() + said.slice(1);
+  }
+  return undefined;
 }
 
 function statement(asked: string, isYes: boolean): string | undefined {

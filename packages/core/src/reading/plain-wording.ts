@@ -1,5 +1,6 @@
 import { namesIn, trimExample } from './name-examples.ts';
-import { answeredQuestions } from './answered-questions.ts';
+import { answeredQuestions, checksAsked } from './answered-questions.ts';
+import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
 import { deniedItems } from './denied-items.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
@@ -36,9 +37,13 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
   answeredQuestions,
+  checksAsked,
   refusedItems,
   text => wrappedBreaks(text).map(at => joined(text, at)),
   refusedClauses,
+  shouldAsIf,
+  amissClauses,
+  ensuredClauses,
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 

@@ -170,6 +170,12 @@ export const WORDING: readonly Rule[] = [
     /(?<=\bno (?:files|images|pictures|photos|photographs|anything)) (?:(?:that|which) (?:is|are) )?not (?:in )?(?=s?rgb|adobe rgb)/gi,
     ' other than ',
   ],
+  // "Its name has no spaces."
+  [/\bits name(?= (?:has|have|must|may|should|contains?|is no (?:longer|more)|holds?)\b)/gi, 'the file name'],
+  [
+    /\b(?:remove|delete|take out) (?:the|any|all|your) spaces (?:from|in) (?=(?:the|your) (?:file ?-?names?|names? of the files?)\b)/gi,
+    'no spaces in ',
+  ],
   // "1920 across and 1200 down".
   [/\b(\d{3,4}) across and (\d{3,4}) down\b(?! to)/gi, '$1 pixels across and $2 pixels down'],
   // "1800 pixels from side to side and 2500 from top to bottom".

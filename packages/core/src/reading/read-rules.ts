@@ -20,7 +20,7 @@ import { turnRefusals } from './turn-refusals.ts';
 export const MAX_TEXT = 50_000;
 
 /** Most sentences and lines that are read. The longest prospectus has some hundreds. */
-const MAX_SENTENCES = 3000;
+const MAX_SENTENCES = 1800;
 
 /** The text is too long to be an organiser's rules. */
 export class TextTooLong extends Error {}

@@ -1,3 +1,4 @@
+import { BETWEEN, capital, meant, stopBetween } from './clause-meaning.ts';
 import { ITEM_MARK } from './kind-words.ts';
 import type { Edit } from './reword.ts';
 import { oneOf } from './word-lists.ts';
@@ -17,36 +18,6 @@ const HEAD = new RegExp(
   `\\b${REFUSAL}\\b(?! (?:or|and) )[^.;:\\n]{0,36}?\\b(?:if|when|where|whenever)\\b(?: (?:any of the following (?:is true|applies)|one of these))?[ ]?[:…]?`,
   'i',
 );
-const SUBJECT =
-  '(?:it|they|there|(?:the|your|its|their|an?|any|one) [\\w’ -]{2,32}?|(?:files?|images?|pictures?|photos?|entries|borders?|frames?|watermarks?|text|names?|gps data|location data))';
-/** What a clause says of a file, and the demand that it means. */
-const MEANS: readonly (readonly [clause: RegExp, demand: string])[] = [
-  ['there (?:is|are) (?:an? |any |some )?(?=\\w)', 'there must be no '],
-  [
-    `(${SUBJECT}) (?:is|are)(?: not|n['’]t) (?=(?:an? |in |of |saved |sized |at least |square\\b|exactly |jpe?g|png|tiff?|s?rgb|adobe|\\d|the )[^,;]*)`,
-    '$1 must be ',
-  ],
-  [`(${SUBJECT}) (?:is|are) (?:still )?(?!not\\b|n['’]t|unclear|missing)(?=\\w)`, '$1 must not be '],
-  [
-    `(${SUBJECT}) (?:has|have) been (?=(?:added|enlarged|put|placed|printed|written|upscaled|included|embedded|framed|signed)\\b)`,
-    '$1 must not be ',
-  ],
-  [`(${SUBJECT}) (?:has|have) (?:got )?(?!not\\b|been\\b|no\\b)(?=\\w)`, '$1 must not have '],
-  ...[
-    'contain',
-    'carr(?:ie|y)',
-    'show',
-    'bear',
-    'use',
-    'exceed',
-    'weigh',
-    'include',
-    'reveal',
-    'display',
-  ].map(verb => [`(${SUBJECT}) (${verb})s? (?=\\w)`, '$1 must not $2 '] as const),
-].map(([clause, demand]) => [new RegExp(`^(?:if |when |where )?${clause}`, 'i'), demand]);
-/** What parts one clause from the next. */
-const BETWEEN = /(?:[,;]|,? (?:or|and)\b)(?: (?:or|and))?(?: (?:if|when|where))? (?=[a-z])/gi;
 const LONGEST_ITEM = 120;
 
 /** The clauses of lists below such words; looked at before the lines of a text are joined. */
@@ -96,19 +67,16 @@ function behind(line: string, end: number, from: number): Edit[] {
   const last = Math.max(before.lastIndexOf('. '), before.lastIndexOf('; '));
   const opening = last < 0 ? 0 : last + 2;
   const edits: Edit[] = [];
-  // The words in front of the first clause are about all of them.
-  let parting: Edit = { from: from + opening, to: from + end + lead, plain: '' };
+  let parting: Edit[] = [];
   let at = lead;
   let subject: string | undefined;
   for (const mark of [...rest.matchAll(BETWEEN), undefined]) {
     const own = meant(rest.slice(at, mark?.index), from + end + at, subject);
     const [first, ...others] = own;
+    if (first && edits.length) edits.push(...parting, { ...first, plain: capital(first.plain) }, ...others);
+    // The words in front of the first clause are about all of them, and belong to it.
+    else if (first) edits.push({ ...first, from: from + opening, plain: capital(first.plain) }, ...others);
     if (first) {
-      edits.push(
-        parting,
-        { ...first, plain: first.plain.slice(0, 1).toUpperCase() + first.plain.slice(1) },
-        ...others,
-      );
       subject = /^.*?(?= must )/.exec(first.plain)?.[0] ?? subject;
     } else if (subject !== undefined && COMPARES.test(rest.slice(at))) {
       // "It is under 50 KB or over 4 MB".
@@ -116,37 +84,10 @@ function behind(line: string, end: number, from: number): Edit[] {
     }
     if (!mark) break;
     at = mark.index + mark[0].length;
-    parting = { from: from + end + mark.index, to: from + end + at, plain: '. ' };
+    parting = stopBetween(from + end + mark.index, from + end + at);
   }
   return edits;
 }
 
 const COMPARES =
   /^(?:(?:less|fewer|smaller|lower|narrower|shorter|more|larger|bigger|higher|wider|taller|longer) than|under|below|over|above)\b/i;
-/** A clause that goes on about what the one before spoke of: "or is longer than 20 characters". */
-const GOES_ON = /^(?:is|are|has|have|contains?|shows?|exceeds?|weighs?) /i;
-
-/** @param subject what the clause before spoke of */
-function meant(clause: string, at: number, subject?: string): Edit[] {
-  const isOpen = subject !== undefined && GOES_ON.test(clause);
-  const whole = isOpen ? `${subject} ${clause}` : clause;
-  for (const [words, demand] of MEANS) {
-    const match = words.exec(whole);
-    if (!match) continue;
-    const plain = demand
-      .replace(/\$(\d)/g, (_, n: string) => (match[Number(n)] ?? '').replace(/^carrie$/i, 'carry'))
-      .replace(/^(?:its|their) name(?= must)/i, 'the file name');
-    const to = at + match[0].length - (whole.length - clause.length);
-    // "It is under 50 KB or over 4 MB", "under 900 pixels wide or under 1200 pixels high".
-    const others = [
-      ...clause.matchAll(
-        /\bor (?=(?:(?:less|fewer|smaller|more|larger|bigger) than|under|below|over|above)\b)/gi,
-      ),
-    ];
-    return [
-      { from: at, to, plain },
-      ...others.map(({ index }) => ({ from: at + index, to: at + index + 3, plain: 'or not ' })),
-    ];
-  }
-  return [];
-}

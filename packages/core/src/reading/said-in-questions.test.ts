@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readRules } from './read-rules.ts';
+import { sentenceAround } from './sentences-of.ts';
 
 /** Questions that are answered with yes or no, in the layouts in which pages of help write them. */
 
@@ -41,4 +42,14 @@ describe.each(LAYOUTS.map((layout, i) => [i, layout] as const))('in layout %i', 
 it('leaves a question beside an answer that takes up its words', () => {
   const { deliverables, advice } = readRules('Do I have to use sRGB? No, but we recommend it.');
   expect([deliverables[0]?.colourSpace, advice]).toEqual(['sRGB', ['colourSpace']]);
+});
+
+it('leads back to the question with its answer, and to the clause of a refusal', () => {
+  const quoted = (text: string) => readRules(text).claims.map(claim => sentenceAround(text, claim));
+  expect(quoted('Can I add a border? No, please.')).toEqual(['Can I add a border? No, please.']);
+  expect(quoted('A file is refused if it is over 5 MB, or if the format is not JPEG.')).toEqual([
+    'A file is refused if it is over 5 MB',
+    'the format is not JPEG.',
+  ]);
+  expect(quoted('If it is larger than 5 MB, please compress it.')).toEqual(['If it is larger than 5 MB']);
 });
