@@ -21,6 +21,9 @@ const IS_AMISS = new RegExp(`\\b${AMISS}\\b`, 'i');
 const BEGIN = '(?<begin>^[ \\t]{0,8}(?:[-•*] |\\d{1,2}[.)] )?|[.!?;:] {1,3})';
 /** "If it is larger than 5 MB, please compress it". */
 const IF_AMISS = new RegExp(`${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,70}), (?=${REMEDY})`, 'gim');
+/** "If a file is bigger than 3 MB my mail programme chokes." */
+const IF_HARM =
+  /(?<begin>^[ \t]{0,8}(?:[-•*] |\d{1,2}[.)] )?|[.!?;:] {1,3})(?:if|when) (?<clause>[^,.;:\n]{4,50} \d[\d.,]* ?(?:[km]b|megs?|px|pixels)),? (?=(?:my|our|the) [\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\b)/gim;
 /** "Compress it if it is larger than 5 MB". */
 const AMISS_BEHIND = new RegExp(
   `${BEGIN}(?<remedy>${REMEDY}[^,.;:\\n]{2,40}?),? (?:if|when) (?<clause>[^,.;:\\n]{4,70})(?=[.;!\\n]|$)`,
@@ -43,7 +46,7 @@ export const shouldAsIf = (text: string): Edit[] =>
 
 /** Clauses that say what is amiss, each made the demand that it means. */
 export const amissClauses = (text: string): Edit[] =>
-  [IF_AMISS, AMISS_BEHIND].flatMap(pattern =>
+  [IF_AMISS, IF_HARM, AMISS_BEHIND].flatMap(pattern =>
     [...text.matchAll(pattern)].flatMap(({ index, groups }) => {
       const { begin = '', remedy = '', clause = '' } = groups ?? {};
       const from = index + begin.length + remedy.length;
@@ -54,7 +57,8 @@ export const amissClauses = (text: string): Edit[] =>
       if (remedy) return [...stopBetween(from, at), demand, ...others];
       // "…, please compress it" is a sentence of its own.
       const end = at + clause.length;
-      return [{ ...demand, from }, ...others, ...stopBetween(end, end + 2), capitalAt(text, end + 2)];
+      const next = text.indexOf(' ', end) + 1;
+      return [{ ...demand, from }, ...others, ...stopBetween(end, next), capitalAt(text, next)];
     }),
   );
 

@@ -176,6 +176,16 @@ export const WORDING: readonly Rule[] = [
     /\b(?:remove|delete|take out) (?:the|any|all|your) spaces (?:from|in) (?=(?:the|your) (?:file ?-?names?|names? of the files?)\b)/gi,
     'no spaces in ',
   ],
+  // "If you only have a TIFF, please convert it."
+  [
+    /\bif (?:you (?:only )?have|(?:your|the) (?:file|image|picture|photo) is|it is) (?:an? )?(?:tiff?|png|raw|heic|psd|webp)s?(?: files?)?, (?=(?:please )?(?:convert|save|export|turn)\b)/gi,
+    'if it is anything else, ',
+  ],
+  // "Closing date for the 2027 season: 15 October".
+  [
+    /\b(closing (?:date|day)|dead-?line|last day) (?:for|of) (?:the )?(20\d\d) [a-z]{4,14}(?: is|:) (\d{1,2}(?:st|nd|rd|th)? (?:of )?[A-Z][a-z]{2,8})\b(?!,? ?\d{4})/gi,
+    '$1: $3 $2',
+  ],
   // "1920 across and 1200 down".
   [/\b(\d{3,4}) across and (\d{3,4}) down\b(?! to)/gi, '$1 pixels across and $2 pixels down'],
   // "1800 pixels from side to side and 2500 from top to bottom".

@@ -58,7 +58,7 @@ const GOES_ON = /^(?:it|its|they|their|this|these)\b|\b(?:it|them|each)\b/i;
 
 /** @returns undefined where fewer than two kinds are described, or the descriptions may be of one file */
 export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
-  const topics = topicsOf(segments);
+  const topics = withFullNames(topicsOf(segments));
   const kinds = [...new Set(topics.flatMap(topic => topic ?? []))].flatMap(kind => {
     const own = segments.filter((_, i) => topics[i] === kind);
     const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
@@ -74,6 +74,15 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
     { label: undefined, segments: segments.filter((_, i) => !described.includes(topics[i] ?? '')) },
     ...kinds.map(({ kind, own }) => ({ label: labelFor(kind, described), segments: own })),
   ];
+}
+
+/** "Do not write on the banner" speaks of the shop banner, where it is the only one. */
+function withFullNames(topics: readonly (string | undefined)[]): (string | undefined)[] {
+  const names = new Set(topics);
+  return topics.map(topic => {
+    const longer = topic === GENERAL ? [] : [...names].filter(name => name?.endsWith(` ${topic}`));
+    return longer.length === 1 ? longer[0] : topic;
+  });
 }
 
 /** The kind that each sentence is about, of itself or since it goes on about the one before. */
