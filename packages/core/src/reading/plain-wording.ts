@@ -1,6 +1,7 @@
 import { namesIn, trimExample } from './name-examples.ts';
 import { answeredQuestions, checksAsked } from './answered-questions.ts';
 import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
+import { boundedBehind } from './bounded-behind.ts';
 import { deniedItems } from './denied-items.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
@@ -44,6 +45,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   shouldAsIf,
   amissClauses,
   ensuredClauses,
+  boundedBehind,
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 
