@@ -10,7 +10,10 @@ const MEANS: readonly (readonly [clause: RegExp, demand: string])[] = [
     `(${SUBJECT}) (?:is|are)(?: not|n['’]t) (?=(?:an? |in |of |saved |sized |at least |square\\b|exactly |jpe?g|png|tiff?|s?rgb|adobe|\\d|the )[^,;]*)`,
     '$1 must be ',
   ],
-  [`(${SUBJECT}) (?:is|are) (?:still )?(?!not\\b|n['’]t|unclear|missing)(?=\\w)`, '$1 must not be '],
+  [
+    `(${SUBJECT}) (?:is|are) (?:still )?(?!not\\b|n['’]t|unclear|missing|refus|reject|return|accept|sent\\b|turned)(?=\\w)`,
+    '$1 must not be ',
+  ],
   [
     `(${SUBJECT}) (?:has|have) been (?=(?:added|enlarged|put|placed|printed|written|upscaled|included|embedded|framed|signed)\\b)`,
     '$1 must not be ',

@@ -17,10 +17,10 @@ import { splitDeliverables } from './split-deliverables.ts';
 import { turnRefusals } from './turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
-export const MAX_TEXT = 50_000;
+export const MAX_TEXT = 40_000;
 
 /** Most sentences and lines that are read. The longest prospectus has some hundreds. */
-const MAX_SENTENCES = 1800;
+const MAX_SENTENCES = 1500;
 
 /** The text is too long to be an organiser's rules. */
 export class TextTooLong extends Error {}
