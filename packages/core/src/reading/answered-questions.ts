@@ -45,7 +45,8 @@ const ASKED: readonly (readonly [question: RegExp, yes: string, no: string])[] =
     [
       `(?:do ${WE} (?:have|need) to|must ${WE}|need ${WE}) (?<what>[^?]{2,80})`,
       'Please $what',
-      'You need not $what',
+      // What need not be is not asked, whatever it is.
+      'You need not',
     ],
     [`do you (?<do>accept|take|allow) (?<what>[^?]{2,60})`, 'We $do $what', 'We do not accept $what'],
     [
@@ -56,7 +57,7 @@ const ASKED: readonly (readonly [question: RegExp, yes: string, no: string])[] =
     [
       `(?:does|do|must|should|need) (?<who>it|they|${FILE}) (?:have to |need to )?(?<what>[^?]{2,60})`,
       '$who must $what',
-      '$who need not $what',
+      '$who need not',
     ],
   ] as const
 ).map(([question, yes, no]) => [new RegExp(`^(?:and |but |so )?${question}\\?$`, 'i'), yes, no]);

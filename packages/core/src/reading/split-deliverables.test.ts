@@ -55,7 +55,7 @@ describe('splitDeliverables', () => {
     [
       'nothing but their figures',
       'Record shots are JPEGs of 3000 pixels on the longest side in sRGB. Publication shots are 16-bit TIFFs in ProPhoto RGB of 8000 pixels on the longest side.',
-      ['record shots', 'publication shots'],
+      ['record shot', 'publication shot'],
     ],
     [
       'one sentence',

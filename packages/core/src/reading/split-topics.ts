@@ -133,6 +133,9 @@ const keyOf = (what: string) => what.replace(/(?<=[a-z]{3})s(?= of |$)/, '');
 
 /** The usual word for a kind, where it is the only one of that word. */
 function labelFor(kind: string, kinds: readonly string[]): string {
+  // "The photograph" beside the signature of an applicant.
+  if (kind === GENERAL && kinds.some(k => /^(?:signature|thumb impression)$/.test(labelOf(k) ?? '')))
+    return 'portrait';
   const usual = labelOf(kind);
   return usual !== undefined && kinds.filter(k => labelOf(k) === usual).length === 1 ? usual : kind;
 }
