@@ -28,6 +28,17 @@ const LAYOUTS: readonly ((head: string, items: readonly string[]) => string)[] =
 ];
 
 const NOTHING = facts('');
+/** What most of the lists come to. */
+const ASKED = {
+  ...NOTHING,
+  longEdge: { min: 1600 },
+  bytesMax: 5_000_000,
+  formats: ['jpeg'],
+  colourSpace: 'sRGB',
+  border: 'forbidden',
+  watermark: 'forbidden',
+  location: 'remove',
+};
 
 describe.each(LAYOUTS.map((layout, i) => [i, layout] as const))('in layout %i', (_, layout) => {
   it.each([
@@ -49,14 +60,7 @@ describe.each(LAYOUTS.map((layout, i) => [i, layout] as const))('in layout %i', 
       'it has been shown before',
     ];
     expect(facts(layout(head, items))).toEqual({
-      ...NOTHING,
-      longEdge: { min: 1600 },
-      bytesMax: 5_000_000,
-      formats: ['jpeg'],
-      colourSpace: 'sRGB',
-      border: 'forbidden',
-      watermark: 'forbidden',
-      location: 'remove',
+      ...ASKED,
       spaces: 'forbidden',
     });
   });
@@ -74,14 +78,7 @@ describe.each(LAYOUTS.map((layout, i) => [i, layout] as const))('in layout %i', 
       'collages',
     ];
     expect(facts(layout(head, items))).toEqual({
-      ...NOTHING,
-      longEdge: { min: 1600 },
-      bytesMax: 5_000_000,
-      formats: ['jpeg'],
-      colourSpace: 'sRGB',
-      border: 'forbidden',
-      watermark: 'forbidden',
-      location: 'remove',
+      ...ASKED,
       maxFiles: 4,
     });
   });
