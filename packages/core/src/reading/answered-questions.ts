@@ -1,3 +1,4 @@
+import { capital } from './clause-meaning.ts';
 import type { Edit } from './reword.ts';
 import { oneOf } from './word-lists.ts';
 
@@ -147,7 +148,7 @@ function demandOf(asked: string): string | undefined {
         (_, done: string) => `Please ${done.replace(/^converted$/, 'convert').replace(/d$/, '')}`,
       )
       .replace(/^Please embedded\b/, 'Please embed');
-    return said.slice(0, 1).toUpperCase() + said.slice(1);
+    return capital(said);
   }
   return undefined;
 }
@@ -158,7 +159,7 @@ function statement(asked: string, isYes: boolean): string | undefined {
     if (!groups) continue;
     const told = (isYes ? yes : no).replace(/\$(\w+)/g, (_, name: string) => groups[name] ?? '');
     const said = told.replace(/^(?:it|they)\b/i, 'The picture').replace(/\bmy\b/g, 'your');
-    return said.slice(0, 1).toUpperCase() + said.slice(1);
+    return capital(said);
   }
   return undefined;
 }

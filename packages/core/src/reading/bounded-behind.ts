@@ -54,6 +54,7 @@ const SIZE =
 const BOUNDED =
   /\b(?:max(?:imum)?|min(?:imum)?|at (?:most|least)|up to|(?:no|not) (?:more|less|larger|smaller|bigger|wider|higher)|exceed\w*|exactly|between|from|under|over|below|above|within|fit|least|most|down to|or (?:more|less|larger|smaller|bigger))\b|\d ?[km]b\b/i;
 
+/** The bound that is put in front of such a size. */
 export function boundedBehind(text: string): Edit[] {
   const sentences = [...text.matchAll(/[^\n]+?(?:[.!?;](?=\s)|(?=\n)|$)/g)].map(m => ({
     at: m.index,

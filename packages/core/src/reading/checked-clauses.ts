@@ -22,8 +22,10 @@ const BEGIN = '(?<begin>^[ \\t]{0,8}(?:[-•*] |\\d{1,2}[.)] )?|[.!?;:] {1,3})';
 /** "If it is larger than 5 MB, please compress it". */
 const IF_AMISS = new RegExp(`${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,70}), (?=${REMEDY})`, 'gim');
 /** "If a file is bigger than 3 MB my mail programme chokes." */
-const IF_HARM =
-  /(?<begin>^[ \t]{0,8}(?:[-•*] |\d{1,2}[.)] )?|[.!?;:] {1,3})(?:if|when) (?<clause>[^,.;:\n]{4,50} \d[\d.,]* ?(?:[km]b|megs?|px|pixels)),? (?=(?:my|our|the) [\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\b)/gim;
+const IF_HARM = new RegExp(
+  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,50} \\d[\\d.,]* ?(?:[km]b|megs?|px|pixels)),? (?=(?:my|our|the) [\\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\\b)`,
+  'gim',
+);
 /** "Compress it if it is larger than 5 MB". */
 const AMISS_BEHIND = new RegExp(
   `${BEGIN}(?<remedy>${REMEDY}[^,.;:\\n]{2,40}?),? (?:if|when) (?<clause>[^,.;:\\n]{4,70})(?=[.;!\\n]|$)`,

@@ -2,6 +2,7 @@ import type { Edit } from './reword.ts';
 
 /** What a clause says of a file that is turned down, and the demand that it means. */
 
+/** What a clause speaks of. */
 export const SUBJECT =
   '(?:it|they|there|(?:the|your|its|their|an?|any|one) [\\w’ -]{2,32}?|(?:files?|images?|pictures?|photos?|entries|borders?|frames?|watermarks?|text|names?|gps data|location data))';
 const MEANS: readonly (readonly [clause: RegExp, demand: string])[] = [
@@ -78,4 +79,5 @@ export const stopBetween = (from: number, to: number): Edit[] => [
   { from, to, plain: ' ' },
 ];
 
+/** Words with a capital in front, as a sentence begins. */
 export const capital = (words: string) => words.slice(0, 1).toUpperCase() + words.slice(1);
