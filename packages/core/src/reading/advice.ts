@@ -14,11 +14,12 @@ const ADVICE = phrases`
   if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)
   do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
-  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows|gives)
+  if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows|gives)(?! (?:less|fewer|not enough|only))
   if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
   if (?:you are )?asked for an?
   # What those who ask like, or do themselves.
-  (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
+  (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:we|i)(?: would|['’]d) (?:really |very much )?(?:appreciate|welcome) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
+  (?:we|i)(?: would|['’]d) (?:really |also |much )?like (?=s?rgb\b|adobe rgb\b|it (?:if|even|more|better|best|(?:very )?much)|(?:the )?profiles?\b)
   (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
   would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))

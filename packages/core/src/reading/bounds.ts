@@ -138,15 +138,15 @@ const REFUSED_BEHIND_BRACKET =
 
 /** "Anything heavier than", "a file of more than", "pictures smaller than", at the beginning of a clause: what is spoken of. */
 const NAMED =
-  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|zips?|archives?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
+  '(?:^|[.;:,(]\\s*|\\b(?:and|but|that|since|because|so) )(?:(?:any(?:thing|one)?|an?|all|the|every|pictures?|images?|files?|zips?|archives?|(?:file )?sizes?|photo(?:graph)?s?|uploads?|entries|works?|scans?|jpe?gs?|ones?|e-?mails?|attachments?) ){1,3}';
 const WHICH =
   '(?:(?:that|which) (?:is|are) |with |of |whose (?:\\w+ ){1,2}?(?:is|are|measures?|has|goes|reaches|extends) )?(?:an? )?(?:(?:long|short)(?:est|er)? (?:side|edge) |width |height |size )?(?:of )?';
 const ALTERNATIVE_BEFORE = new RegExp(
-  `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*[a-z]* (?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
+  `\\b(?:${MORE}|${LESS})(?: than)? [\\d.,]+\\s*(?:px|pixels?|[km]i?b)? ?(?:or|and) (?=(?:${MORE}|${LESS})(?: than)? $)`,
   'i',
 );
 const ALTERNATIVE_AFTER = new RegExp(
-  `^\\s*(?:px|pixels?)?(?: in (?:width|height))?\\s*(?:or|and) (?:(?:${MORE}|${LESS})(?: than)? )?[\\d.,]+\\s*[a-z]*(?: in (?:width|height))?`,
+  `^\\s*(?:px|pixels?)?(?: in (?:width|height))?\\s*(?:or|and) (?:(?:${MORE}|${LESS})(?: than)? )?[\\d.,]+(?:\\s*(?:px|pixels?|[km]i?b)\\b)?(?: in (?:width|height))?`,
   'i',
 );
 // "Bigger than 2 MB and it bounces" needs no noun; "smaller than 3 MB and we will ask" is no demand.
@@ -154,7 +154,7 @@ const SUBJECT_OVER = new RegExp(`(?:${NAMED}|^)${WHICH}${MORE}(?: than)?(?: the)
 const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`, 'i');
 /** What is said of it: any verb makes the number a limit on the other side, unless such files are wanted. */
 const VERB_AFTER =
-  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|and (?:i|we|it)|(?:comes?|go(?:es)?) (?:straight )?back|bounces?|fails?|times? out|makes?|breaks?|upsets?|crash(?:es)?|chokes?|jams?)\b)/i;
+  /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|do(?:es)? not|and (?:i|we|it)|(?:comes?|go(?:es)?) (?:straight )?back|bounces?|fails?|times? out|makes?|breaks?|upsets?|crash(?:es)?|chokes?|jams?|loses?|(?:runs?|falls?|drops?|hangs?) (?:off|out|over)|overflows?|spoils?|vanish(?:es)?|disappears?|slows?|clogs?|blocks?|stops?|sticks?)\b)/i;
 const WANTED_AFTER =
   /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:(?!not\b)\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 

@@ -53,6 +53,7 @@ const A_DAY = patterns`
   # Feasts, and what else a person has to look up.
   \b${BY} ((?:the )?(?:${ORDINAL} Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))
   \bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b
+  \b(?:closing (?:date|day)|dead-?line|last day) is (?:always |usually |normally )?(the (?:\d{1,2}(?:st|nd|rd|th)|last day|first|${WEEKDAY}) (?:of|in|before) (?:each|every|the|your)\b[a-z ]{0,30})
   \b(?:closing|closes|deadline)(?: date)?(?:\s*[:=–-]\s*|\s+)((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?) (?:before|ahead))\b
   \b(?:hand (?:it |them )?in|send (?:it |them )?|deliver(?:ed)?)\b(?: [a-z]+){0,3} ((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b(?=[.,;]|$)
   \b${BY} (?:\d{1,2}[.:]?\d{0,2} ?)?(?:a\.?m\.?|p\.?m\.?|hours|h|noon|midday|midnight) on (?:the )?(${WEEKDAY})\b(?!,? (?:the )?\d)

@@ -12,14 +12,14 @@ export const PLACE = phrases`
   (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from|[ ]*(?:[.,;!–]|$| - )) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
-  position(?=, (?:leave|keep|remove|delete)\b)
+  position(?=, (?:leave|keep|remove|delete)\b) | position(?=(?:,| and) (?:author|creator|copyright)\b)
   position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;
 /** A note about the place, and not a line of the entry form. */
 export const OF_NOTES =
   /\b(?:gps|geo|metadata|exif|co-?ordinates|data|file|(?:remove|delete) (?:the|your|any) (?:location|position)|location (?:services?|settings?|info)|embed|strip)/i;
 export const WHO =
-  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker)(?:['’]s)?(?: names?)?|your name|(?<!\bfile ?-?)names?(?! of (?:the )?files?)|credit(?: yourself)?)\b/gi;
+  /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker|observer|recorder)(?:['’]s)?(?: names?)?|your name|(?<!\bfile ?-?)names?(?! of (?:the )?files?)|credit(?: yourself)?)\b/gi;
 export const FIELD =
   /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) (?:in(?:side)?|of) the file(?! ?-?name))\b/i;
 /** Names that stand on the picture or in the file's name are no notes. */

@@ -5,7 +5,7 @@ import { phrases } from './word-lists.ts';
 const PACKAGE = phrases`
   (?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
-  (?:her|his|my|our|the) (?:in|mail)?box takes
+  (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)
   (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
   total for (?:the|all|both|these)\b | for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
@@ -19,7 +19,7 @@ const PACKAGE = phrases`
   (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | both together | in one go | all together
   together (?:they|these|all) (?:may|must|should|can)
   together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)
-  (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has)
+  (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has|stays?|remains?|comes?|weighs?|does|under|below)
   entire (?:submission|entry|email|package)
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
   per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
@@ -34,7 +34,7 @@ const EACH = /^\s*(?:max\.? )?(?:each|apiece|per (?:file|image|picture|photo|ent
 /** What makes a weight that of each file. */
 const OF_ONE_FILE = phrases`
   (?:single|individual|each|any(?: one)?|every) (?:file|image|picture|photo\w*)
-  (?<!\b(?:all|altogether|together),? (?:the |your )?|\b(?:combined|total) (?:size|weight) of (?:the |your |all )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
+  (?<!\b(?:all|altogether|together),? (?:the |your )?|\bsum of (?:the |your |all )?|\b(?:combined|total) (?:size|weight) of (?:the |your |all )?)(?:pictures|images|photos|files|jpe?gs) (?:must|may|should|can|are)\b(?!.*\b(?:zip|archive|folder)\b)
   per (?:file|image|picture) | files? each
 `;
 

@@ -2,7 +2,10 @@ import { namesIn, trimExample } from './name-examples.ts';
 import { answeredQuestions, checksAsked } from './answered-questions.ts';
 import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
 import { boundedBehind } from './bounded-behind.ts';
+import { COMMON_WORDS } from './common-words.ts';
 import { deniedItems } from './denied-items.ts';
+import { METADATA_WORDING } from './metadata-wording.ts';
+import { OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { refusedClauses, refusedItems } from './refused-clauses.ts';
@@ -37,6 +40,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   pairedCells,
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
+  text => editsOf(text, COMMON_WORDS, namesShown(text)),
   answeredQuestions,
   checksAsked,
   refusedItems,
@@ -46,6 +50,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   amissClauses,
   ensuredClauses,
   boundedBehind,
+  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING], namesShown(text)),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 

@@ -117,6 +117,16 @@ export const WORDING: readonly Rule[] = [
     /\bkeep (?:(?:the|your|any|all) )?((?:gps|location|exif|position|camera|author)(?: data| details| information| coordinates)?|coordinates|metadata) out (?:of|from) (?=them|it\b|the|your)/gi,
     'remove the $1 from ',
   ],
+  // "The observer's name is to be left out of the metadata."
+  [
+    /(?<=\b(?:be|is|are|stays?) )(?:left|kept) out (?:of|from) (?=(?:the|its|their|your|any|all) (?:metadata|exif|iptc|file|picture|image)\b)/gi,
+    'removed from ',
+  ],
+  // "1200 pixels on the longest side - not 1200 high, not 4000, longest".
+  [
+    /(?<=\d[^.;]{0,60})(?:,| [-–—]| \()? ?(?<!\b(?:is|are|but|do|does|must|should|may|can) ?)\bnot \d{3,5}(?: ?(?:px|pixels))?(?: (?:high|wide|tall|across|down|on the (?:short|long)(?:er|est)? (?:side|edge)))?\)?(?=[,.;]| [-–—]|$)/gi,
+    '',
+  ],
   // "1920 pixels (horizontal) by 1080 pixels (vertical)".
   [/(?<=\d ?(?:px|pixels?)? ?)\(horizontal(?:ly)?\)(?= (?:by|x|×|and)\b)/gi, 'wide'],
   [/(?<=\b(?:by|x|×|and) \d{3,5} ?(?:px|pixels?)? ?)\(vertical(?:ly)?\)/gi, 'high'],
@@ -186,12 +196,51 @@ export const WORDING: readonly Rule[] = [
     /\b(closing (?:date|day)|dead-?line|last day) (?:for|of) (?:the )?(20\d\d) [a-z]{4,14}(?: is|:) (\d{1,2}(?:st|nd|rd|th)? (?:of )?[A-Z][a-z]{2,8})\b(?!,? ?\d{4})/gi,
     '$1: $3 $2',
   ],
+  // "After 5 March 2027 nothing more can be uploaded."
+  [
+    /\bafter ((?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)? (?:of )?[A-Z][a-z]{2,8},?(?: \d{4})?),? (?:nothing|no (?:entries|images|pictures|files|works?))(?: more| else| further)? (?:can|may|will) be (?:uploaded|sent|entered|submitted|accepted|handed in|taken)\b/gi,
+    'no entries after $1',
+  ],
+  // "The time for sending in runs from 1 February to 5 March."
+  [
+    /\bthe (?:time|period|window) for (?:sending|handing|uploading|entering)(?: in)?(?: (?:pictures|entries|files))? (?:runs|is|lasts) from\b/gi,
+    'entries are accepted from',
+  ],
+  // "Entries in 5 March 2027, judging 13 March".
+  [/\bentries in(?=:? (?:by )?(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? [A-Z][a-z]{2,8})/g, 'entries close'],
   // "1920 across and 1200 down".
   [/\b(\d{3,4}) across and (\d{3,4}) down\b(?! to)/gi, '$1 pixels across and $2 pixels down'],
   // "1800 pixels from side to side and 2500 from top to bottom".
   [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
   [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],
   [/\bwidest (?=side|edge)/gi, 'longest '],
+  [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
+  [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
+  [/\bnot above(?= \d)/gi, 'at most'],
+  // "Make the shorter edge 1080 pixels long."
+  [/(?<=\b(?:side|edge)\b[^.;\d]{0,24}\d{3,5} (?:px|pixels)) long(?=[.;,)]|$)/gi, ''],
+  [
+    /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
+    '$1 fit within ',
+  ],
+  // "Horizontally you have 1600 pixels, vertically 1200."
+  [
+    /\bhorizontally (?:you have|there are|you may use|we have) (\d{3,5})(?: ?(?:px|pixels))?,? (?:and )?vertically (?:you have |there are )?(\d{3,5})\b(?: ?(?:px|pixels)\b)?/gi,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ],
+  [
+    /\bfill (?:at least )?(?:one side|one dimension|the width or the height) of (?=(\d{3,5} ?[x×] ?\d{3,5} ?(?:px|pixels)?))(?:\1) (?:and|but) not (?:go beyond|exceed|stick out of) the other\b/gi,
+    'fit within $1',
+  ],
+  // "Format 3 by 2".
+  [
+    /\b(format|ratio|proportions?)(?::| of)? (\d{1,2}) (?:by|to) (\d{1,2})\b(?! ?(?:px|pixels|cm|mm|in|inch))/gi,
+    '$1 $2:$3',
+  ],
+  [
+    /\b(?:screen|projector|monitor|frame|display|page)s? (?:is|are|has|have) (\d{1,2}:\d{1,2}),? (?:and|so) (?:the |your |all )?(?:pictures|images|photos|photographs) must be(?: as well| too| the same)?(?=[.;,]|$)/gi,
+    'ratio: $1',
+  ],
   [/\bgreatest (?=(?:(?:horizontal|vertical) )?(?:size|width|height|weight)\b)/gi, 'maximum '],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],
@@ -208,10 +257,13 @@ export const WORDING: readonly Rule[] = [
   [/\b(?:photographs|photos|pictures)\b(?<=[a-z])/g, 'images'],
   [/\b(?:participant|contestant|contributor)(s?)\b/gi, 'entrant$1'],
   [
-    /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|larger|largest|bigger|biggest) (?:edge|dimension|axis|side))\b/gi,
+    /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|large|larger|largest|big|bigger|biggest) (?:edge|dimension|axis|side))\b/gi,
     'longest side',
   ],
-  [/\b(?:short|shorter|shortest) (?:edge|dimension|axis)\b/gi, 'shortest side'],
+  [
+    /\b(?:(?:short|shorter|shortest) (?:edge|dimension|axis)|(?:small|smaller|smallest) (?:side|edge|dimension))\b/gi,
+    'shortest side',
+  ],
   [/\b(?:up to )?a (?:maximum|max\.?) of\b/gi, 'up to'],
   [/\b(?:(?:must|may|can|should) not|cannot) (?:exceed|be (?:greater|more) than)\b/gi, 'must not exceed'],
   [/\ba (?:minimum|min\.?) of\b/gi, 'at least'],
@@ -223,7 +275,7 @@ export const WORDING: readonly Rule[] = [
   [/(?<=[a-z\d)] )for (?:each|every) (?=[a-z])(?!(?:of|one|further|additional|extra|lot)\b)/gi, 'per '],
   [
     new RegExp(
-      `\\b(?<=(?:images?|entries|entry|works?|prints?|files?|frames?|shots?|pieces?|pictures?|photographs?|photos?) )(?:an?|to (?:each|every)) (?=(?:${PERSON}|head|section|category|class|title|theme|round|school)\\b)`,
+      `\\b(?<=(?:images?|entries|entry|works?|prints?|files?|frames?|shots?|pieces?|pictures?|photographs?|photos?) )(?:an?|to (?:each|every)) (?=(?:${PERSON}|head|section|category|class|title|theme|round|school|species|subject|sighting|building|site)\\b)`,
       'gi',
     ),
     'per ',
@@ -237,6 +289,14 @@ export const WORDING: readonly Rule[] = [
     /(?<=\b(?:up to|at most|max(?:imum)?\.?(?: of)?|under|below|over|than|exceed(?:ing)?|limit(?: of| is)?|within) \d{1,3}(?:\.\d)?) ?M\b|(?<=\d)M(?= (?:at most|max|or less|or under|each|per))/g,
     ' MB',
   ],
+  // "Between 500 KB and two megabytes".
+  ...Object.entries(NUMBER_WORDS).map(([word, n]): Rule => [
+    new RegExp(
+      `(?<=(?:\\d ?[km]i?b|half a mega-?byte|\\d mega-?bytes?) (?:and|to|or) )${word}(?= ?(?:[km]b|mega-?bytes?|kilo-?bytes?|megs?)\\b)`,
+      'gi',
+    ),
+    `${n}`,
+  ]),
   [/\bsize of (?:the|each|every|your) file\b/gi, 'file size'],
   // "Megabytes: no more than 5".
   [

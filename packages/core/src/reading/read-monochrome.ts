@@ -23,6 +23,8 @@ const OF_ALL: readonly string[] = [
   `^this (?:round|month|evening|competition|time)(?:['’]s \\w+)? is (?:all |in )?${MONO}\\b(?=[,.;]|$| only)`,
   // "Monochrome only", "only monochrome photographs will be shown"
   `\\b${MONO}(?: ${THINGS})?[ -](?:only|exclusively)\\b`,
+  `\\bonly ${THINGS} in ${MONO}\\b(?! (?:or|and)\\b)`,
+  `\\bmust be\\b[^.;]{0,40}\\band the (?:picture|image) ${MONO}\\b(?=[.,;]|$)`,
   `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,
   // "We are looking for monochrome pictures", "as a monochrome scan"
   `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,
@@ -40,6 +42,7 @@ const OF_ALL: readonly string[] = [
   // "Colour pictures are refused", "no colour at all"
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
+  `\\bcolou?red ones (?:will be|are) (?:refused|rejected|not accepted|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
   `\\b${THINGS} without (?:any )?colou?r\\b`,

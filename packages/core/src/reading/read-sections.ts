@@ -82,7 +82,7 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 
 /** "The section letter (C, M or N)" in what is said of names. */
 const LETTERS =
-  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*\((?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)\)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
+  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
 
 /** Letters that begin the names of the sections, one for each, are their codes. */
 function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {

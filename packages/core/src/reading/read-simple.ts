@@ -144,6 +144,11 @@ const SIMPLE: readonly Simple[] = [
   { field: 'quality', words: /\blevel (\d{1,2}) compression\b/i, value: m => m[1] },
   {
     field: 'quality',
+    words: /\b(?:save|jpe?gs?)\b[^.;\d]{0,16}\b(?:at|with|on) level (\d{1,2})\b(?! ?(?:\/|of|out))/i,
+    value: m => m[1],
+  },
+  {
+    field: 'quality',
     words: /\bquality\b\D{0,25}\b(\d{1,2})\b[^.;\d]{0,40}\b(ten|twelve)[- ](?:step|point) scale\b/i,
     value: m => `${m[1]}/${m[2] === 'ten' ? 10 : 12}`,
   },

@@ -26,7 +26,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS = phrases`
   (?:do not|don['’]t|never) send (?:me|us) (?=\d) | no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
-  slow(?:s)? down | sent me | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
+  slow(?:s)? down | sent me | (?:do not|don['’]t|never|not)\b[^.;]{0,30}\be-?mail\b[^.;]{0,12}\b(?:our|the|its|your) (?:\w+ )?limit (?:there )?is | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
   \d+ (?:of them )?(?:were|was)
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)

@@ -32,7 +32,7 @@ const A_CALLED_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“”() –-]{1,64}$/u;
 const FIGURE = /\d(?<!\b(?:under|over|up to)[- ]\d{1,2})/i;
 /** A sentence is no name. */
 const A_SENTENCE =
-  /\b(?:you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
+  /\b(?:eur(?:os?)?|usd|gbp|chf|crowns?|pounds?|dollars?|francs?|you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
 
 const OF_AGE = /\b(?:people|youths?|juniors?|young\w*|child(?:ren)?|teen\w*|adults?|seniors?|ages?|years)\b/i;
 
@@ -73,6 +73,8 @@ function inUsualForm(rest: string): string {
   return code === undefined ? rest : `${code}) ${label}${limit === undefined ? '' : `: ${limit}`}`;
 }
 
+const CODE_WITHIN = /^(\D{4,60}?) [-–—] ([A-Z]{2,5}) [-–—] ((?:up to |max\.? )?\d{1,2}\b.{0,40})$/;
+
 /** Characters of the longest line that can be a section with its limit. */
 const LONGEST = 200;
 
@@ -99,6 +101,10 @@ export function sectionItem(written: string): SectionItem | undefined {
   rest = rest.slice(called?.[0].length ?? 0);
   // "Class 74   (under 12s) My pet".
   if (called) rest = rest.replace(/^(\S{1,4}\s+)\((?:under|over|up to) [^()]*\)\s+/i, '$1');
+  // "A. Open (colour) - PIDC - 4 works": a second code within, which counts where there is no other.
+  rest = rest.replace(CODE_WITHIN, (_, label: string, own: string, limit: string) =>
+    CODE_BEFORE.test(rest) ? `${label}: ${limit}` : `${own}) ${label}: ${limit}`,
+  );
   // "PDI – max 4" is a name with its limit.
   const isBareName = /^[A-Z]{2,4} [–—-] (?:max|up to|\d)/.test(rest);
   const before = called ? CODE_CALLED.exec(rest) : isBareName ? null : CODE_BEFORE.exec(rest);

@@ -93,7 +93,8 @@ function headOf({ text }: Segment): string | undefined {
   // "The archive copy is …", "The ten pictures must each be …; the layout image …".
   const copy = OF_SUBJECT.exec(own)?.groups?.['head'];
   if (copy && !OF_SHAPE.test(copy) && !UNTOLD.test(copy)) return copy.toLowerCase();
-  const head = /^(?<head>[A-Za-z][A-Za-z -]{2,30}):\s/.exec(own)?.groups?.['head'];
+  const head = /^(?!(?:what|how|where|when|who|why)\b)(?<head>[A-Za-z][A-Za-z -]{2,30}):\s/i.exec(own)
+    ?.groups?.['head'];
   return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
 }
 

@@ -2,6 +2,7 @@ import type { Group } from './group.ts';
 import { A_FORMAT, A_MEASURE, OF_A_FILE, onlyLabelOf, SPEC } from './kind-words.ts';
 import type { Segment } from './segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
+import { splitAdded } from './split-added.ts';
 import { splitBlocks } from './split-blocks.ts';
 import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
@@ -28,6 +29,8 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   if (blocks) return blocks;
   const topics = splitTopics(segments);
   if (topics) return topics;
+  const added = splitAdded(segments);
+  if (added) return added;
   const groups = groupByHeadings(segments);
   const labelled = groups.filter(g => g.label && g.segments.some(s => OF_A_FILE.test(s.text)) && !isPaper(g));
   const [later] = labelled;

@@ -3,7 +3,6 @@ import { withoutNames } from './name-examples.ts';
 import type { Segment } from './segments.ts';
 import type { Group } from './group.ts';
 import { MEASURED, splitWithin, type Piece } from './split-within.ts';
-import { oneOf } from './word-lists.ts';
 
 /** Kinds of file that running sentences tell apart. */
 
@@ -24,10 +23,7 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
   }
   const kinds = groups.filter(g => g.segments.some(s => MEASURED.test(s.text) && !isOfMount(s.text)));
   if (kinds.length >= 2 && kinds.some(g => g.label !== 'portrait')) return [common, ...kinds];
-  const added =
-    kinds.length > 1
-      ? undefined
-      : (readPaired(whole) ?? readOrdered(whole) ?? readAdded(whole) ?? readForUse(whole));
+  const added = kinds.length > 1 ? undefined : (readPaired(whole) ?? readOrdered(whole) ?? readForUse(whole));
   if (added) return added;
   const [extra] = kinds;
   if (
@@ -74,42 +70,6 @@ function byFormat(text: string, known: readonly Group[]): string | undefined {
     g => format && new RegExp(`\\b${format}(?:pe?g|iff?|ng)s?\\b`, 'i').test(g.segments[0]?.text ?? ''),
   );
   return having.length === 1 ? having[0]?.label : undefined;
-}
-
-/** "For viewing we also need an access copy: a JPEG of 2000 pixels", "in addition we ask for a portrait (JPEG, …)". */
-const ALSO_ASKED = new RegExp(
-  `^(?:for [^,.;]{3,40}?,? )?${oneOf`
-    (?:we|you) (?:(?:will|shall) )?(?:also|further|additionally) (?:need|ask|require|want|supply|send|upload|provide)
-    (?:in addition|additionally|besides|furthermore)\b[^.;]{0,40}?\b(?:need|ask|require|want|supply|send|upload|provide|include)
-    please also (?:send|supply|include|provide|upload)
-    (?:in addition|additionally|also|plus)(?= ?[:,]? (?:an?|one) )[:,]?
-  `}(?: for| us| to| in| up)?\\s+(?:a |an |one )(?<what>[a-z][a-z -]{2,30}?)(?=\\s*(?:[:,(.]| [–—-] | of | for | in | as | with ))`,
-  'i',
-);
-
-/** "Layout plan: a further JPEG, 1920 × 1280 pixels". */
-const ADDED_AS = /^(?<what>[A-Z][a-z]+(?: [a-z]+){0,2}): (?:an?|one) (?:further|additional|extra|second)\b/;
-
-/** What a sentence asks for in addition. */
-const askedToo = ({ text }: Segment) =>
-  (ALSO_ASKED.exec(text) ?? ADDED_AS.exec(text))?.groups?.['what']?.trim().toLowerCase();
-
-/** One more kind of file that a later sentence asks for, and the sentences that go on about it. */
-function readAdded(segments: readonly Segment[]): Group[] | undefined {
-  const at = segments.findIndex(
-    s => askedToo(s) !== undefined && (A_FORMAT.test(s.text) || A_MEASURE.test(s.text)),
-  );
-  const asked = segments[at];
-  const what = asked && askedToo(asked);
-  if (at < 1 || !what || !segments.slice(0, at).some(s => SPEC.test(s.text))) return undefined;
-  const isOfIt = (segment: Segment, i: number) =>
-    i === at ||
-    segment.text.toLowerCase().startsWith(`the ${what}`) ||
-    (i === at + 1 && /^(?:it|this|that)\b/i.test(segment.text));
-  return besides(
-    segments.filter((s, i) => !isOfIt(s, i)),
-    { label: labelOf(what) ?? what, segments: segments.filter(isOfIt) },
-  );
 }
 
 /** "Two images are required: one of the whole work, and one detail. Both are to be …" */

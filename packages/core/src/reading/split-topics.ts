@@ -1,5 +1,6 @@
 import type { Group } from './group.ts';
 import { ITEM_MARK, isOfProperty, labelOf, OF_TEXT } from './kind-words.ts';
+import { NOUN, THE, UNTOLD } from './picture-nouns.ts';
 import type { Segment } from './segments.ts';
 import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
@@ -10,17 +11,6 @@ import { oneOf } from './word-lists.ts';
  * images need a width of at least 1600 pixels. Keep each under 5 MB. The cover image is 1920 × 640 pixels. JPG only."
  */
 
-/** Nouns for a picture or a file. */
-const GENERIC =
-  'entr(?:y|ies)|works?|images?|pictures?|photos?|photographs?|files?|versions?|cop(?:y|ies)|jpe?gs?|scans?|shots?';
-/** Nouns that name a kind of picture by themselves. */
-const KIND =
-  'pages?|panels?|prints?|close-ups?|overviews?|wallpapers?|backdrops?|badges?|labels?|jackets?|front|back|full frame|banners?|logos?|covers?|avatars?|icons?|portraits?|head ?shots?|signatures?|thumbnails?|(?:floor ?|site ?)?plans?|posters?|postcards?|slides?|(?:work )?samples?|headers?|previews?|plates?|crops?|details?|(?:id|identity|student) cards?|thumb ?(?:prints?|impressions?)';
-const WORD =
-  "(?!(?:of|for|in|on|with|and|or|as|at|to|by|if|so|when|since|where|that|which|not|no|is|are|be)\\b)[a-z][a-z’'-]*";
-const THE = '(?:(?:the|your|our|my|each|every|an?|one|its|both|all) )';
-/** "Cover image", "portrait of the author". */
-const NOUN = `(?<what>(?:${WORD} ){0,3}?(?:${GENERIC}|${KIND})\\b(?! (?:${GENERIC}|${KIND})\\b)(?: of (?:(?:the |your |an? )?[a-z]{3,})(?! of))?)(?: \\([^()]*\\))?`;
 const VERB =
   '(?:is|are|must|should|shall|has|have|needs?|may|can|cannot|will|goes|go|measures?|comes?|takes?|wants?|requires?)\\b';
 const DO =
@@ -43,10 +33,6 @@ const NAMED_BY = [
   // "What size should my gallery images be?", "And the cover image?"
   `\\b(?:the|my|your|our|for|about|an?|should) ${THE}?${NOUN}\\b[^?]{0,40}\\?`,
 ].map(pattern => new RegExp(pattern, 'i'));
-
-/** What pictures of any kind may be called. */
-const UNTOLD =
-  /^(?:(?:the|your|our|all|any|each|every|these|those|other|such|no|own|best|digital|projected|competition|entry|actual|final|finished|above|said|smaller|larger|original|image|single|individual|same|few|more|most|two|three|four|five|six|\w+ed|resulting|remaining|existing|landscape|portrait|horizontal|vertical|upright|square|panoram\w+|colou?r|mono\w*|black|white|and|or|of|good|new|old|first|second|third|jpe?g|tiff?|png) )*(?:images?|pictures?|photos?|photographs?|files?|versions?|cop(?:y|ies)|jpe?gs?|scans?|shots?|portraits|entr(?:y|ies)|works?)(?: of (?:the |your |any )?(?:same|size|kind|places?|people|subjects?))?$/i;
 
 /** "Images must be …": what a text is about beside the kinds that it tells apart. */
 const GENERAL = 'image';

@@ -1,0 +1,116 @@
+import type { Rule } from './reword.ts';
+
+/** What organisers say of the notes in a file in many ways, each with the sentence that the readers know. */
+
+const NOTES =
+  '(?:(?:exif|iptc|xmp|camera|exposure|shooting|capture|meta)(?: ?data| details| information| settings)?|metadata)';
+const PLACE =
+  '(?:(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|entr(?:y|ies)|information))?|co-?ordinates|position)';
+const WHO =
+  '(?:(?:author|creator|artist|copyright|credit|by-?line)(?: and (?:author|creator|artist|copyright|credit))?)';
+const FILES = '(?:files|pictures|images|photos|photographs|entries|anything|works)';
+const REFUSED =
+  '(?:(?:are|is|will be|get|have to be) (?:\\w+ )?(?:refused|rejected|returned|disqualified|excluded|sent back|not (?:be )?(?:judged|accepted|considered|used|shown|published|counted)|discarded|turned (?:down|away))|(?:cannot|will not|can not) be (?:\\w+ )?(?:judged|accepted|considered|used|shown|published|counted|mapped)|(?:go|come) (?:straight )?back|fail|do not count)';
+const SENT =
+  '(?:(?:please )?do not (?:send|submit|upload)|(?:we|i) (?:(?:do|can|will|shall) ?not|cannot) (?:accept|take|use|judge|publish|show)|please do not (?:send|submit|upload)|no)';
+const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
+const IS_EMPTY = '(?:empty|blank|missing)';
+
+export const METADATA_WORDING: readonly Rule[] = [
+  // "EXIF data yes, GPS data no."
+  [
+    new RegExp(`\\b(${NOTES}|${PLACE}|name of the author|author)(?:: ?| )yes(?=[,;.]|$| and| but)`, 'gi'),
+    '$1 must be kept in the metadata',
+  ],
+  [
+    new RegExp(
+      `(?<=[,;] (?:and |but )?)(${NOTES}|${PLACE}|name of the author|author)(?:: ?| )no(?=[,;.]|$)`,
+      'gi',
+    ),
+    '$1 must be removed from the metadata',
+  ],
+  // "Pictures whose shooting data have been wiped are not judged."
+  [
+    new RegExp(
+      `\\b${FILES} (?:whose (${NOTES}|${PLACE}) (?:has|have|had|is|are|was|were)(?: been)? ${GONE}) ${REFUSED}`,
+      'gi',
+    ),
+    '$1 must be kept',
+  ],
+  // "Pictures with an empty creator field go back", "do not send files with empty copyright fields".
+  [
+    new RegExp(
+      `\\b(?:${SENT} ${FILES} with (?:an? )?${IS_EMPTY} (${WHO}) fields?|${FILES} with (?:an? )?${IS_EMPTY} (${WHO}) fields? ${REFUSED})`,
+      'gi',
+    ),
+    'the $1$2 field must be filled in',
+  ],
+  // "We will not accept files that still carry a GPS position."
+  [
+    new RegExp(
+      `\\b${SENT} ${FILES} (?:that|which|with)(?: (?:still|already))?(?: (?:carry|contain|have|hold|include|show))? (?:an? |any |their |its |the )?(${PLACE}|${NOTES})(?=[.,;:]|$| in\\b)`,
+      'gi',
+    ),
+    '$1 must be removed',
+  ],
+  [
+    new RegExp(
+      `\\b${FILES} (?:that|which|with)(?: (?:still|already))?(?: (?:carry|contain|have|hold|include|show))? (?:an? |any |their |its |the )?(${PLACE})(?: in(?: them)?)? ${REFUSED}`,
+      'gi',
+    ),
+    '$1 must be removed',
+  ],
+  // "The EXIF data stay in the file, with the exception of the GPS position."
+  [new RegExp(`,? with the exception of (?:the |any |all )?(?=${PLACE})`, 'gi'), ', except the '],
+  [
+    new RegExp(
+      `(?<=\\b${NOTES}) (?:stays?|remains?) in the (?:file|picture|image)(?=,? (?:except|with the exception) )`,
+      'gi',
+    ),
+    ' must be kept',
+  ],
+  // "The GPS position, on the other hand, has to be deleted."
+  [/, (?:on the other hand|however|though|by contrast),(?= (?:must|has|have|is|are|should|may|can)\b)/gi, ''],
+  // "The shooting data have to survive the export."
+  [
+    new RegExp(
+      `(?<=\\b${NOTES}|${PLACE}) (?:has to|have to|must|should) survive(?: the [a-z]+| [a-z]+ing)?`,
+      'gi',
+    ),
+    ' must be kept',
+  ],
+  [/\bclean of (?=(?:all |any )?(?:exif|iptc|xmp|metadata|gps))/gi, 'free of '],
+  // "Position, author and copyright come out", "the author's name goes".
+  [
+    new RegExp(
+      `\\b(?:the )?((?:${PLACE}|(?:the )?(?:author|photographer)['’]s name|${WHO})(?:(?:,| and|, and) (?:the )?(?:${PLACE}|(?:author|photographer)['’]s name|${WHO}))*) (?:comes?(?: right)? out|(?:has|have) to go|goes|go out)(?=[.,;]|$)`,
+      'gi',
+    ),
+    '$1 must be removed from the metadata',
+  ],
+  // "The GPS position and the author's name have to be deleted."
+  [
+    /(?<=\b(?:gps|location|position|co-?ordinates)[^.;]{0,20} (?:and|or|nor) (?:your name|the (?:author|photographer)['’]s name)(?:, [a-z ]{4,20},)? (?:must|has to|have to|should|are to|is to) be )(deleted|removed|stripped)(?=[.,;]|$)/gi,
+    '$1 from the metadata',
+  ],
+  // "Choose to include all metadata", "all metadata" switched on.
+  [/["“”']?\ball metadata["”']? (?:switched|turned) on\b/gi, 'all metadata included'],
+  // "The metadata must say who took the picture."
+  [
+    /\b(metadata|exif|iptc) (?:must|should|has to|have to) (?:say|tell|state|show) (?:who (?:took|made) (?:it|the (?:picture|image|photo(?:graph)?))|whose (?:picture|image|photo) it is)/gi,
+    '$1 must contain the name of the author',
+  ],
+  [
+    /\b((?:artist|author|creator|copyright) field) (?:holds|has|shows|says|gives)(?= your name)/gi,
+    '$1 must contain',
+  ],
+  [/\b(?:be|to be) found in (?=(?:the |its )?(?:metadata|exif|iptc))/gi, 'appear in '],
+  [
+    /\bneither (your name|the (?:author|photographer)['’]s name) nor the (?:place|location|position)\b(?=[^.;]*\b(?:metadata|exif)\b)/gi,
+    'neither $1 nor the GPS position',
+  ],
+  [
+    /\b(author|creator|copyright)(?: and (author|creator|copyright))? (?:information|details|data|entries) (is|are|must|has|have)\b/gi,
+    '$1 and $2 fields $3',
+  ],
+];

@@ -1,0 +1,44 @@
+import type { Rule } from './reword.ts';
+
+/** What organisers say in many ways of what lies over a picture or round it, each with the words that the readers know. */
+
+const PICTURE = '(?:pictures?|images?|photos?|photographs?|works?|prints?|it|them)';
+const OVERLAY =
+  '(?:(?:white |black |thin |narrow |fine )?(?:borders?|frames?|key ?lines?)|signatures?|watermarks?|logos?|names?|titles?|dates?|texts?)';
+
+export const OVERLAY_WORDING: readonly Rule[] = [
+  // "Do not put a line round your picture", "no white space round the picture".
+  [
+    new RegExp(
+      `\\b(do not|never|must not|may not) (?:put|draw|add|place) (?:an? )?(?:\\w+ )?(?:lines?|strokes?|colou?r) (?:round|around|about) (?:the |your |any |an? )?${PICTURE}\\b`,
+      'gi',
+    ),
+    '$1 add a border',
+  ],
+  [
+    new RegExp(
+      `\\bno (?:(?:white|black|empty|blank|coloured) )?(?:space|area|margin|paper|lines?) (?:round|around|about) (?:the |your |any )?${PICTURE}\\b`,
+      'gi',
+    ),
+    'no borders',
+  ],
+  [
+    /\bcrop (?:away|off|out) (?:any |all |the )?(?:white|black|blank|empty) (?:edges|margins|borders)\b/gi,
+    'remove all borders',
+  ],
+  [/\b(?:digital|virtual|simulated|electronic) mount(s?)\b/gi, 'digital border$1'],
+  [
+    /\bsign the back[^.;]{0,30}, (?:and )?not (?:on )?(?:the )?(image|picture|photo(?:graph)?)\b/gi,
+    'the $1 must not be signed',
+  ],
+  [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
+  [new RegExp(`\\byou may sign (?:the |your )?${PICTURE}\\b`, 'gi'), 'signatures on the picture are allowed'],
+  // "A border is fine. A signature is not."
+  [
+    new RegExp(
+      `(?<=\\b${OVERLAY} (?:is|are) (?:fine|allowed|permitted|ok(?:ay)?|all right|accepted|welcome|no problem|possible)(?:[.;,]|,? but) )((?:an? |the |your )?${OVERLAY}) (is|are) not(?=[.;,]|$)`,
+      'gi',
+    ),
+    '$1 on the picture $2 not allowed',
+  ],
+];
