@@ -4,11 +4,17 @@ import { joinTexts, partsNamed, type PartSaid } from './part-words.ts';
 /** What stands between the parts of a name, and which parts an example shows by itself. */
 
 /** "surname-title" says its own separators. */
-export function writtenOut(described: readonly PartSaid[], text: string): string[] | undefined {
+export function writtenOut(
+  described: readonly PartSaid[],
+  text: string,
+  example: string | null,
+): string[] | undefined {
   const joints = described
     .slice(1)
     .map((d, i) => text.slice(described[i]?.end, d.at).replace(/[[\]<>{}]/g, ''));
   if (!joints.every(joint => /^(?:[_.-]| [-–] | by )$/.test(joint))) return undefined;
+  // "Club number – section – position, e.g. 208-O-07.jpg": those dashes part the words alone.
+  if (example && joints.some(joint => /^ [-–] $/.test(joint) && !example.includes(joint))) return undefined;
   return described.flatMap((d, i) => (i ? [`text:${joints[i - 1] ?? ''}`, d.part] : [d.part]));
 }
 

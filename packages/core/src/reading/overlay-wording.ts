@@ -6,6 +6,13 @@ const PICTURE = '(?:pictures?|images?|photos?|photographs?|works?|prints?|it|the
 const OVERLAY =
   '(?:(?:white |black |thin |narrow |fine )?(?:borders?|frames?|key ?lines?)|signatures?|watermarks?|logos?|names?|titles?|dates?|texts?)';
 
+/** Frames that show pictures are no borders. */
+export const OF_DEVICES =
+  /\b(?:digital|e-?paper|e-?ink|electronic|lcd) frames?\b|\bframes? (?:shows?|displays?|refuses?|freezes?|plays?|(?:are|is) read)\b/i;
+export const DEVICES: readonly Rule[] = [
+  [/\b(the|our|these|those|my) frame(s?)\b(?! must not\b)/gi, '$1 screen$2'],
+];
+
 export const OVERLAY_WORDING: readonly Rule[] = [
   // "Do not put a line round your picture", "no white space round the picture".
   [
@@ -33,6 +40,18 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   ],
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
   [new RegExp(`\\byou may sign (?:the |your )?${PICTURE}\\b`, 'gi'), 'signatures on the picture are allowed'],
+  [
+    /\bmust not be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,
+    'must not be on the picture; remove your name from the metadata',
+  ],
+  [
+    /\bputs? (?:it|them|you|the (?:\w+ )?(?:entry|pair|picture|panel|set)) out of the (?:contest|competition|running)\b/gi,
+    'will be disqualified',
+  ],
+  [
+    /\b(?:can|may) (?:i|we) sign (?:my|our|the) (?:pictures?|images?|works?)\?\s*(?:A[.:] ?)?not? (?:on|at|in) [^.?]{0,30}\./gi,
+    'the picture must not be signed.',
+  ],
   // "A border is fine. A signature is not."
   [
     new RegExp(

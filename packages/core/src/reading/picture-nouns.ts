@@ -10,7 +10,7 @@ const WORD =
   "(?!(?:of|for|in|on|with|and|or|as|at|to|by|if|so|when|since|where|that|which|not|no|is|are|be)\\b)[a-z][a-z’'-]*";
 export const THE = '(?:(?:the|your|our|my|each|every|an?|one|its|both|all) )';
 /** "Cover image", "portrait of the author". */
-export const NOUN = `(?<what>(?:${WORD} ){0,3}?(?:${GENERIC}|${KIND})\\b(?! (?:${GENERIC}|${KIND})\\b)(?: of (?:(?:the |your |an? )?[a-z]{3,})(?! of))?)(?: \\([^()]*\\))?`;
+export const NOUN = `(?<what>(?:${WORD} ){0,3}?(?:${GENERIC}|${KIND})\\b(?! (?:${GENERIC}|${KIND})\\b)(?: of (?:(?:the |your |an? )?[a-z]{3,}|me|us)(?! of))?)(?: \\([^()]*\\))?`;
 /** What pictures of any kind may be called. */
 export const UNTOLD =
   /^(?:(?:the|your|our|all|any|each|every|these|those|other|such|no|own|best|digital|projected|competition|entry|actual|final|finished|above|said|smaller|larger|original|image|single|individual|same|few|more|most|two|three|four|five|six|\w+ed|resulting|remaining|existing|landscape|portrait|horizontal|vertical|upright|square|panoram\w+|colou?r|mono\w*|black|white|and|or|of|good|new|old|first|second|third|jpe?g|tiff?|png) )*(?:images?|pictures?|photos?|photographs?|files?|versions?|cop(?:y|ies)|jpe?gs?|scans?|shots?|ones?|portraits|entr(?:y|ies)|works?)(?: of (?:the |your |any )?(?:same|size|kind|places?|people|subjects?))?$/i;

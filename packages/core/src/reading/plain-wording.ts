@@ -5,7 +5,7 @@ import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
 import { deniedItems } from './denied-items.ts';
 import { METADATA_WORDING } from './metadata-wording.ts';
-import { OVERLAY_WORDING } from './overlay-wording.ts';
+import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { refusedClauses, refusedItems } from './refused-clauses.ts';
@@ -40,6 +40,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   pairedCells,
   shoutedWords,
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
+  text => (OF_DEVICES.test(text) ? editsOf(text, DEVICES, namesShown(text)) : []),
   text => editsOf(text, COMMON_WORDS, namesShown(text)),
   answeredQuestions,
   checksAsked,

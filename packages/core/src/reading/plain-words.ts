@@ -135,6 +135,7 @@ export const WORDING: readonly Rule[] = [
   [/(?<=\d ?(?:px|pixels)? )\(w\)(?= (?:and|by|x|×)\b)/gi, 'wide'],
   [/(?<=\b(?:and|by|x|×) \d{3,4} ?(?:px|pixels)? )\(h\)/gi, 'high'],
   [/\bhalf a (?:megabyte|meg|mb)\b/gi, '0.5 MB'],
+  [/\b(\d) and a half (?=MB|mega|megs?\b)/gi, '$1.5 '],
   // "Width 1920 or height 1080".
   [
     /\bwidth (?:of |is |must be )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)? or (?:a )?height (?:of )?(?:exactly )?(\d{3,4}) ?(?:px|pixels)?/gi,

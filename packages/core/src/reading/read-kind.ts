@@ -23,7 +23,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
-    refuses? | (?:cannot|do not) (?:accept|open|use|take|read) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
+    refuses? | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|work with|deal with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
     (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
@@ -110,6 +110,8 @@ function isDenied(text: string, at: number): boolean {
     !/:\s*(?:please )?(?:send|use|save as|convert (?:them )?to|submit|upload) (?:an? )?$/i.test(before) &&
     (DENIED.test(before) ||
       /\bnot supported:[^.;]*$/i.test(before) ||
+      // "JPEG leaves smudges."
+      /^\w+ (?:leaves|causes|produces|ruins|destroys|spoils|loses|introduces)\b/i.test(text.slice(at)) ||
       /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
         text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
       ))

@@ -75,7 +75,7 @@ export function readParts(
     }
     const parts =
       asShown(
-        writtenOut(described, segment.text) ?? saidBetween(described, segment.text),
+        writtenOut(described, segment.text, naming.example) ?? saidBetween(described, segment.text),
         naming.example,
         words,
       ) ??

@@ -65,7 +65,7 @@ export function readSingles(
     const value = readPixels(n);
     if (isOther(match.index)) continue;
     if (
-      value < (unit || SIDE_AND_UNIT.test(after) ? 50 : 100) ||
+      value < leastOf(unit, after) ||
       OTHER_UNIT.test(after) ||
       /\brgb ?\(?$/i.test(text.slice(0, match.index))
     )
@@ -115,6 +115,12 @@ export function readSingles(
     for (const field of fields) add(field, toSpan(value, bound), match.index, end);
     last = { side, end, bound };
   }
+}
+
+/** Fewer pixels are those of a border, save where a side is named: a signature "40 px high". */
+function leastOf(unit: string | undefined, after: string): number {
+  if (unit && /^ ?(?:high|wide|tall)\b/i.test(after)) return 30;
+  return unit || SIDE_AND_UNIT.test(after) ? 50 : 100;
 }
 
 /** "Width 200 px height 230 px": each side stands in front of its number. */

@@ -155,7 +155,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))?\\)? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed|considered)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?(?:${WAY}\\b|(?:tall|wide) ${PICTURES})|\\b(?:need|want) (?:tall|wide) ${PICTURES}|\\b(?:tall|wide) ${PICTURES} only\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))?\\)? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed|considered)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?(?:${WAY}\\b|(?:tall|wide) ${PICTURES})|\\b(?:need|want) (?:tall|wide) ${PICTURES}|\\b(?:picture|image|photo|they|it)s? (?:must|has to|have to|should) be (?:wide|tall)(?= ?[(,.;]| and\\b)|\\b(?:tall|wide) ${PICTURES} only\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
@@ -211,6 +211,7 @@ const BOTH_ALIKE = patterns`
   \b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b
   \b(?:projector|tv|telly|screen|monitor|box)s? (?:(?:does|do|is|may|can) not|cannot) (?:be )?(?:turn|rotat)(?:ed?)?\b
   \bwhichever way (?:the (?:picture|image)|it|round)\b[^.;]{0,10}\bturned\b
+  \b(?:cannot|not) be (?:turned|rotated) for (?:uprights?|portraits?|verticals?)\b
   \b(?:images|pictures|photographs|works) (?:of|in) (?:either|any|both) orientations?\b
   \bwe (?:cannot|do not|never) (?:rotate|turn)(?=[.;,!]|$| (?:pictures|images|anything|them)\b)
 `;

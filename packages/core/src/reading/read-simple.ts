@@ -186,7 +186,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bquality:? (?:level )?(\d{1,2}) ?[-–] ?(\d{1,2})\b(?! ?%)/i,
+    words: /\bquality:? (?:level )?(\d{1,2}) ?(?:[-–]|to) ?(\d{1,2})\b(?! ?(?:%|[km]b|px|pixels))/i,
     value: m => `${m[1]}-${m[2]}`,
   },
   {

@@ -66,7 +66,7 @@ export function readTotal(
       sections.length || !OCCASIONS.test(near) ? bare : { ...bare, text: ofEachRound(bare.text) };
     if (isRowOfKinds(segment)) return [];
     const isRow = isOfSections(segment, sectionFound);
-    const isSaid = ENTERING.test(segment.text);
+    const isSaid = ENTERING.test(segment.text) || /\b(?:divided|spread|split|shared)\b/i.test(segment.text);
     const ranked = countsIn(segment.text)
       .slice(0, MOST_COUNTS)
       .flatMap(count => {

@@ -41,6 +41,8 @@ const OF_PAPERS =
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const BARE_LIMIT =
   /\b(?:(?:nothing|never|not) (?:over|above|more than)|(?:keep|stay)(?: it| them)? (?:below|under)) (?<n>\d{1,3}(?:[.,]\d)?)(?=\s*(?:[.;!]|$))/i;
+/** "1 MB or so". */
+const OR_SO = /^ or (?:so|thereabouts)\b/i;
 const ABOUT = /\b(?:approx\.?|approximately|about|around|roughly|circa|ca\.)\s*$/i;
 /** "Files should weigh around 2 MB; 5 MB is the limit." */
 const WEIGHS_ABOUT = /\bweigh (?:about|around|roughly) $/i;
@@ -191,7 +193,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       before,
     ) ||
     // "About 2 MB each, 4 MB at most."
-    (ABOUT.test(before) && [...text.matchAll(WEIGHT)].length > 1) ||
+    ((ABOUT.test(before) || OR_SO.test(after)) && [...text.matchAll(WEIGHT)].length > 1) ||
     /^ (?:per|a|each|every) (?:hour|day|week|month|account)\b/i.test(after) ||
     /^ of (?:web ?|disk |server |cloud )?(?:space|storage|memory|traffic)\b/i.test(after) ||
     /^\s*(?:pixel|px|p\b|crowns|members|£|€)/i.test(after) ||

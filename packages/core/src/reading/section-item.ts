@@ -73,6 +73,10 @@ function inUsualForm(rest: string): string {
   return code === undefined ? rest : `${code}) ${label}${limit === undefined ? '' : `: ${limit}`}`;
 }
 
+/** "Open (colour or monochrome), code OP: 4 images". */
+const CODE_SAID =
+  /^(?:\d{1,2}[).]\s+)?([A-Z][^\d:]{2,50}?),? (?:with )?(?:the )?code:? ([A-Z]{1,4})\b(?=\s*[:–—(-]|\s+\d|$)/;
+
 const CODE_WITHIN = /^(\D{4,60}?) [-–—] ([A-Z]{2,5}) [-–—] ((?:up to |max\.? )?\d{1,2}\b.{0,40})$/;
 
 /** Characters of the longest line that can be a section with its limit. */
@@ -101,6 +105,7 @@ export function sectionItem(written: string): SectionItem | undefined {
   rest = rest.slice(called?.[0].length ?? 0);
   // "Class 74   (under 12s) My pet".
   if (called) rest = rest.replace(/^(\S{1,4}\s+)\((?:under|over|up to) [^()]*\)\s+/i, '$1');
+  rest = rest.replace(CODE_SAID, '$2) $1');
   // "A. Open (colour) - PIDC - 4 works": a second code within, which counts where there is no other.
   rest = rest.replace(CODE_WITHIN, (_, label: string, own: string, limit: string) =>
     CODE_BEFORE.test(rest) ? `${label}: ${limit}` : `${own}) ${label}: ${limit}`,

@@ -134,7 +134,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\bin these groups\\b|\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to|for) each of(?: (?:these|the following))?(?: (?:subjects?|groups?|headings?))?(?=:? [A-Z])|\\b(?:split|divided|shared|spread)\\b[^.;:]{0,24} (?:between|among|across|over)(?= [A-Z][a-z]+(?:, [A-Z][a-z]+)* and [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible|entered|submitted|sent) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\bin these groups\\b|\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to|for) each of(?: (?:these|the following))?(?: (?:subjects?|groups?|headings?))?(?=:? [A-Z])|\\b(?:split|divided|shared|spread)\\b[^.;:]{0,24} (?:between|among|across|over)(?= [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?(?:, [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?)*,?(?: and)? [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible|entered|submitted|sent) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { readRules } from './read-rules.ts';
 
 const MAIN = 'Please send JPEG files, 2000 pixels on the longest side, up to 5 MB each.';
+const exactly = (span: object | null | undefined) => ({ exact: undefined, ...span }).exact;
 const sizesOf = (text: string) =>
-  readRules(text).deliverables.map(d => [d.longEdge?.exact, d.width?.exact, d.bytesMax]);
+  readRules(text).deliverables.map(d => [exactly(d.longEdge), exactly(d.width), d.bytesMax]);
 const BOTH = [
   [2000, undefined, 5_000_000],
   [undefined, 400, 80_000],

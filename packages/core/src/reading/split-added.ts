@@ -36,6 +36,12 @@ const ADDED_BY = [
   `^(?<as>[A-Z][a-z]+(?: [a-z]+){0,2}): (?:an?|one) (?:further|additional|extra|second)\\b`,
 ].map(pattern => new RegExp(pattern, 'i'));
 
+/** "And the portrait?" over what is said of it, up to the next question. */
+const ASKED = new RegExp(
+  `^(?:and|what about|how about|do you (?:also )?need|must i (?:also )?send)(?: also)? (?:an?|one|the|my|your) ${NOUN}(?: too| as well)?\\?`,
+  'i',
+);
+
 /** A statement as a PDF is no picture. */
 const A_PAPER = /\bpdf\b(?!.*\b(?:jpe?g|png|tiff?)\b)/i;
 
@@ -48,7 +54,8 @@ export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
     if (what === undefined || !segments.slice(0, at).some(s => SPEC.test(s.text))) continue;
     const noun = what.replace(/ of .*/, '');
     let end = at + 1;
-    while (goesOn(segments[end], segments[end - 1])) end += 1;
+    const isAsked = ASKED.test(segment.text);
+    while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) end += 1;
     const isOfIt = (s: Segment, i: number) =>
       (i >= at && i < end) || s.text.toLowerCase().startsWith(`the ${noun}`);
     const own = segments.filter(isOfIt);
@@ -67,10 +74,13 @@ function goesOn(segment: Segment | undefined, before: Segment | undefined): bool
   return aspectsOf(segment).size > 0;
 }
 
+const answers = (segment: Segment | undefined) =>
+  segment !== undefined && !segment.text.includes('?') && !FOR_ALL.test(segment.text);
+
 /** What a sentence asks for in addition; undefined for pictures of any kind, and for papers and fees. */
 function addedIn({ text: written }: Segment): string | undefined {
   const text = written.replace(ITEM_MARK, '');
-  for (const pattern of ADDED_BY) {
+  for (const pattern of [...ADDED_BY, ASKED]) {
     const groups = pattern.exec(text)?.groups;
     const what = (groups?.['as'] ?? groups?.['what'])?.trim().toLowerCase();
     if (what !== undefined && !UNTOLD.test(what) && !A_PAPER.test(text)) return what;
