@@ -25,6 +25,7 @@ const ADVICE = phrases`
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   # What serves.
+  (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
   sensible | good idea | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
   (?:good|best|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing

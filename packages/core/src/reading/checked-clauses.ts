@@ -26,6 +26,11 @@ const IF_HARM = new RegExp(
   `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,50} \\d[\\d.,]* ?(?:[km]b|megs?|px|pixels)),? (?=(?:my|our|the) [\\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\\b)`,
   'gim',
 );
+/** "If your picture has more than 1920 pixels on the long side, the form will not take it." */
+const IF_REFUSED = new RegExp(
+  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,90}), (?=(?:it|they|the (?:file|picture|image|form|page|site|system|upload|uploader|server)|we|i|you|your (?:file|picture|image|upload|entry)) [^.;\\n]{0,24}?(?:(?:will not|won['’]t|cannot|can['’]t|do(?:es)? not|don['’]t) (?:be )?(?:take|accept|upload|open|show|judge|use|go|work|count|shown|accepted|taken|judged|used|get)|refused?|reject(?:ed)?|returned|sent? (?:it|them|back)|fails?|stops?|error|deleted?|disqualif\\w+)\\b)`,
+  'gim',
+);
 /** "Compress it if it is larger than 5 MB". */
 const AMISS_BEHIND = new RegExp(
   `${BEGIN}(?<remedy>${REMEDY}[^,.;:\\n]{2,40}?),? (?:if|when) (?<clause>[^,.;:\\n]{4,70})(?=[.;!\\n]|$)`,
@@ -48,7 +53,7 @@ export const shouldAsIf = (text: string): Edit[] =>
 
 /** Clauses that say what is amiss, each made the demand that it means. */
 export const amissClauses = (text: string): Edit[] =>
-  [IF_AMISS, IF_HARM, AMISS_BEHIND].flatMap(pattern =>
+  [IF_AMISS, IF_HARM, IF_REFUSED, AMISS_BEHIND].flatMap(pattern =>
     [...text.matchAll(pattern)].flatMap(({ index, groups }) => {
       const { begin = '', remedy = '', clause = '' } = groups ?? {};
       const from = index + begin.length + remedy.length;

@@ -52,6 +52,14 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\b(?:can|may) (?:i|we) sign (?:my|our|the) (?:pictures?|images?|works?)\?\s*(?:A[.:] ?)?not? (?:on|at|in) [^.?]{0,30}\./gi,
     'the picture must not be signed.',
   ],
+  [
+    /\bkeep (?:your |any |all )?(signatures?|names?|logos?|text|watermarks?|dates?|captions?) (?:out of|off) the (?=(?:picture|image|photo)(?:[.;,]|$))/gi,
+    'no $1 on the ',
+  ],
+  [
+    /\banything (?:that|which) (?:gives away|identifies|reveals|names|betrays) (?:the author|the photographer|you|who you are|who took it) must be removed(?: from the (?:picture|image|photo))?/gi,
+    'the name of the author must not be on the picture',
+  ],
   // "A border is fine. A signature is not."
   [
     new RegExp(

@@ -1,6 +1,7 @@
 import { namesIn, trimExample } from './name-examples.ts';
 import { answeredQuestions, checksAsked } from './answered-questions.ts';
 import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
+import { SIZE_WORDING } from './size-wording.ts';
 import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
 import { deniedItems } from './denied-items.ts';
@@ -51,7 +52,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   amissClauses,
   ensuredClauses,
   boundedBehind,
-  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING], namesShown(text)),
+  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING], namesShown(text)),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 

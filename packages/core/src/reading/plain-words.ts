@@ -215,33 +215,6 @@ export const WORDING: readonly Rule[] = [
   [/(?<=\d ?(?:px|pixels)? )from side to side\b/gi, 'wide'],
   [/(?<=\b\d{3,5})(?: ?(?:px|pixels))? from top to bottom\b/gi, ' pixels high'],
   [/\bwidest (?=side|edge)/gi, 'longest '],
-  [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
-  [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
-  [/\bnot above(?= \d)/gi, 'at most'],
-  // "Make the shorter edge 1080 pixels long."
-  [/(?<=\b(?:side|edge)\b[^.;\d]{0,24}\d{3,5} (?:px|pixels)) long(?=[.;,)]|$)/gi, ''],
-  [
-    /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
-    '$1 fit within ',
-  ],
-  // "Horizontally you have 1600 pixels, vertically 1200."
-  [
-    /\bhorizontally (?:you have|there are|you may use|we have) (\d{3,5})(?: ?(?:px|pixels))?,? (?:and )?vertically (?:you have |there are )?(\d{3,5})\b(?: ?(?:px|pixels)\b)?/gi,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ],
-  [
-    /\bfill (?:at least )?(?:one side|one dimension|the width or the height) of (?=(\d{3,5} ?[x×] ?\d{3,5} ?(?:px|pixels)?))(?:\1) (?:and|but) not (?:go beyond|exceed|stick out of) the other\b/gi,
-    'fit within $1',
-  ],
-  // "Format 3 by 2".
-  [
-    /\b(format|ratio|proportions?)(?::| of)? (\d{1,2}) (?:by|to) (\d{1,2})\b(?! ?(?:px|pixels|cm|mm|in|inch))/gi,
-    '$1 $2:$3',
-  ],
-  [
-    /\b(?:screen|projector|monitor|frame|display|page)s? (?:is|are|has|have) (\d{1,2}:\d{1,2}),? (?:and|so) (?:the |your |all )?(?:pictures|images|photos|photographs) must be(?: as well| too| the same)?(?=[.;,]|$)/gi,
-    'ratio: $1',
-  ],
   [/\bgreatest (?=(?:(?:horizontal|vertical) )?(?:size|width|height|weight)\b)/gi, 'maximum '],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba dozen\b/gi, '12'],

@@ -129,7 +129,7 @@ const NAMED_IN_TURN = /^\s*(?:px|pixels?)?,? (?:width|height):? \d/i;
 
 /** "1080 pixels in both directions": a square. */
 const BOTH_WAYS =
-  /\bboth (?:directions|dimensions|ways)\b|^\s*(?:px|pixels?)? (?:along|on) (?:each|every|both) (?:side|edge)s?\b|^\s*(?:px|pixels?)? each way\b/i;
+  /\bboth (?:directions|dimensions|ways)\b|^\s*(?:px|pixels?)? (?:along|on) (?:each|every|both) (?:side|edge)s?\b|^\s*(?:px|pixels?)? each (?:way|side)\b/i;
 
 /** The bound of one side, which may be said for the side before or behind it as well. */
 function boundOfSide(

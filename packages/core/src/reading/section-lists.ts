@@ -164,7 +164,7 @@ function withinBracket(region: string): string {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|every|you|send|enter|submit|entrants|members|authors|and you|an image|shared out|spread|divided|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|every|you|send|enter|submit|entrants|members|authors|and you|closing|deadline|by \\d|until|an image|shared out|spread|divided|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 

@@ -1,0 +1,69 @@
+import type { Rule } from './reword.ts';
+
+/** What organisers say of the size of a picture in many ways, each with the words that the readers know. */
+
+const N = '(\\d{3,5})';
+const PX = '(?: ?(?:px|pixels))?';
+const MAX = 'max(?:imum|\\.)?';
+const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gi'), plain];
+
+export const SIZE_WORDING: readonly Rule[] = [
+  // "Width and height may not exceed 1400 and 1050 pixels."
+  rule(
+    `\\bwidth and (?:the )?height (?:may|must|can|should) not (?:exceed|be (?:more|larger|greater) than) ${N}${PX} and ${N}${PX}(?:,? respectively)?`,
+    'width at most $1 pixels, height at most $2 pixels',
+  ),
+  rule(
+    `\\bneither (?:the )?width nor (?:the )?height (?:may |must |should |can )?(?:exceeds?|(?:is|be) (?:more|larger|greater) than) ${N}${PX}(?! ?(?:and|or) \\d)`,
+    'the longest side must be at most $1 pixels',
+  ),
+  // "No more than 1400 pixels wide or high."
+  rule(`(?<!\\d[^.;]{0,16})\\b${N} ?(?:px|pixels) (?:wide|in width) (?:or|nor) (?:high|tall|in height)\\b(?!,? whichever)`, '$1 pixels on the longest side'),
+  // "Max pixels: 1400 (w), 1050 (h)", "Max width/height: 1400/1050", "W 1400 max; H 1050 max".
+  rule(
+    `\\b${MAX}(?: pixels| size| dimensions)?:? ${N}${PX} ?\\((?:w|width)\\)(?:,| x| ×| and| by) ?${N}${PX} ?\\((?:h|height)\\)`,
+    'maximum $1 pixels wide, maximum $2 pixels high',
+  ),
+  rule(`\\b(${MAX}|min(?:imum|\\.)?) width ?[/x×] ?height:? ${N} ?[/x×] ?${N}${PX}`, '$1 $2 pixels wide, $1 $3 pixels high'),
+  rule(`\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`, 'maximum $1 pixels wide, maximum $2 pixels high'),
+  // "The biggest picture that we can show is 1400 pixels wide and 1050 pixels high."
+  rule(
+    `\\b(?:biggest|largest) (?:picture|image|file|size) (?:that |which )?(?:we|i|our \\w+|the \\w+) (?:can |is able to |will )?(?:show|take|display|use|project|handle)s? (?:is|has)(?= \\d)`,
+    'maximum size is',
+  ),
+  rule(`\\bmaximum size is ${N}${PX} wide and ${N}${PX} (?:high|tall)`, 'maximum $1 pixels wide and maximum $2 pixels high'),
+  rule(
+    `\\b${N}${PX} (?:is|are) as wide and ${N}${PX} as (?:high|tall) as (?:a|the|your|any) (?:picture|image|file) (?:may|can) be`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
+  [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
+  [/\bnot above(?= \d)/gi, 'at most'],
+  // "Make the shorter edge 1080 pixels long."
+  [/(?<=\b(?:side|edge)\b[^.;\d]{0,24}\d{3,5} (?:px|pixels)) long(?=[.;,)]|$)/gi, ''],
+  [
+    /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
+    '$1 fit within ',
+  ],
+  // "Horizontally you have 1600 pixels, vertically 1200."
+  [
+    /\bhorizontally (?:you have|there are|you may use|we have) (\d{3,5})(?: ?(?:px|pixels))?,? (?:and )?vertically (?:you have |there are )?(\d{3,5})\b(?: ?(?:px|pixels)\b)?/gi,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ],
+  [
+    /\bfill (?:at least )?(?:one side|one dimension|the width or the height) of (?=(\d{3,5} ?[x×] ?\d{3,5} ?(?:px|pixels)?))(?:\1) (?:and|but) not (?:go beyond|exceed|stick out of) the other\b/gi,
+    'fit within $1',
+  ],
+  // "Format 3 by 2".
+  [
+    /\b(format|ratio|proportions?)(?::| of)? (\d{1,2}) (?:by|to) (\d{1,2})\b(?! ?(?:px|pixels|cm|mm|in|inch))/gi,
+    '$1 $2:$3',
+  ],
+  [
+    /\b(?:screen|projector|monitor|frame|display|page)s? (?:is|are|has|have) (\d{1,2}:\d{1,2}),? (?:and|so) (?:the |your |all )?(?:pictures|images|photos|photographs) must be(?: as well| too| the same)?(?=[.;,]|$)/gi,
+    'ratio: $1',
+  ],
+  // "Exactly twice as wide as high".
+  [/(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?(?:twice|two times) as wide as (?:it is |they are )?(?:high|tall)\b/gi, 'in the ratio 2:1'],
+  [/(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?three times as wide as (?:it is |they are )?(?:high|tall)\b/gi, 'in the ratio 3:1'],
+];
