@@ -64,6 +64,8 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\bwe take (?=(?:up to |at most |no more than )?(?:\d{1,2}|one|two|three|four|five|six|eight|ten|twelve) (?:images|pictures|photos|photographs|works|prints)\b)/gi,
     'we accept ',
   ],
+  [/\b(we|i) no longer (accept|take|use|want|show|support)\b/gi, '$1 do not $2'],
+  [/\b(and|but) no longer (?=jpe?gs?\b|tiffs?\b|pngs?\b)/gi, '$1 no '],
   // What is done to a file.
   [/\bget(?:ting)? rid of\b/gi, 'remove'],
   [/\bstripp?ed out\b/gi, 'removed'],

@@ -6,6 +6,7 @@ import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
 import { deniedItems } from './denied-items.ts';
 import { METADATA_WORDING } from './metadata-wording.ts';
+import { NAME_WORDING } from './name-wording.ts';
 import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
@@ -52,7 +53,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   amissClauses,
   ensuredClauses,
   boundedBehind,
-  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING], namesShown(text)),
+  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...NAME_WORDING], namesShown(text)),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 
