@@ -31,7 +31,7 @@ const ADVICE = phrases`
   (?:good|best|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
   best results | it is best to | works? (?:perfectly|nicely|very well) | most faithful | (?<!\bto )(?:looks?|works?) (?:best|good)
   works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
-  (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best)
+  (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best|comfortable)
   (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and| for (?:an?|the) (?:first|initial))
   (?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)
 `;

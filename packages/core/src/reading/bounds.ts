@@ -156,7 +156,7 @@ const SUBJECT_UNDER = new RegExp(`${NAMED}${WHICH}${LESS}(?: than)?(?: the)? $`,
 const VERB_AFTER =
   /^(?!\s*(?:or|otherwise|else)\b)[^.;:\d]{0,50}?(?:\b(?:will|can|cannot|are|is|get|gets|may|must|should|has|have|do(?:es)? not|and (?:i|we|it)|(?:comes?|go(?:es)?) (?:straight )?back|bounces?|fails?|times? out|makes?|breaks?|upsets?|crash(?:es)?|chokes?|jams?|loses?|(?:runs?|falls?|drops?|hangs?) (?:off|out|over)|overflows?|spoils?|vanish(?:es)?|disappears?|slows?|clogs?|blocks?|stops?|sticks?)\b)/i;
 const WANTED_AFTER =
-  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:(?!not\b)\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
+  /^[^.;:\d]{0,50}?\b(?:(?:is|are|will be) (?:(?!not\b)\w+ )?(?:welcome|wanted|recommended|suggested|advised|fine|accept\w*|allowed|permitted|preferred|needed|required|best|ok(?:ay)?|good|ideal|enough|plenty|expected|asked|nice|kind|appreciated|easier|handy|helpful|a help|safe|friendly|comfortable|convenient|easy|quick)|(?:may|can|should|must) be (?:sent|used|submitted|entered|uploaded|supplied))\b/i;
 
 /** "3543 × 2362 pixels (150 ppi) is the minimum": the aside parts the number from its bound. */
 export const withoutDensity = (text: string) =>

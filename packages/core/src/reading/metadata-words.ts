@@ -63,6 +63,7 @@ export const KEEPS = phrases`
 /** What is left to everybody asks nothing. */
 export const IS_FREE = patterns`
   ^\W*(?:and )?whether (?:the |your )?(?:metadata|exif)\b
+  \b(?:phones?|cameras?) (?:store|record|write|save)s? (?:the |its |their )?(?:direction|orientation|rotation)\b
   \bdo you (?:keep|preserve|store|read|use)\b[^?]*\? | \byou may\b[^.;]*\bor\b
   \b(?:may(?! not)|can|need not)\b[^.;]{0,10}\b(?:be (?:present|kept|retained|left|removed|stripped|deleted)|stay|remain)\b
 `;

@@ -10,7 +10,10 @@ export const NAME_WORDING: readonly Rule[] = [
     /\bthe name (?=(?:may|can|must|should) (?:only )?(?:contain|consist of|have|use) (?:only )?(?:(?:plain|unaccented|latin|capital|small) )?(?:letters|figures|digits|characters))/gi,
     'the file name ',
   ],
-  [/\b(?:restrict|limit|keep|cut) (?:the |your |all )?(titles?|(?:file )?names?) (?:down )?to (?=\d)/gi, '$1 limited to '],
+  [
+    /\b(?:restrict|limit|keep|cut) (?:the |your |all )?(titles?|(?:file )?names?) (?:down )?to (?=\d)/gi,
+    '$1 limited to ',
+  ],
   // "Leave out accents and punctuation in file names."
   [
     new RegExp(

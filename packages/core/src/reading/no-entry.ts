@@ -56,6 +56,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
   // "A mail may hold 20 MB; if you have more, send two."
   lead => /\bif (?:you have|there (?:are|is)) more,? (?:please )?(?:send|use|make) $/i.test(lead),
+  // "Entry 15 per person": a fee.
+  (lead, { things }) => !things && /(?:^|[.;] )\W*entry (?:fee )?(?:is |costs )?$/i.test(lead),
   // "Two pictures of the same subject may not …", "ten good pictures are better than twenty".
   (_, { to }, text) =>
     /^ (?:(?:of|with|showing) the same\b[^.;]*\b(?:not|never|cannot)\b|(?:is|are) better than\b)/i.test(

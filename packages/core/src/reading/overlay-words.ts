@@ -121,6 +121,7 @@ export const BORDER_LIMITED = patterns`
   \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
+  \b(?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than [\d.]+ ?(?:px|pixels?|mm)?[^.;,]{0,12}\b(?:returned|refused|rejected|sent back|not (?:be )?(?:accepted|allowed|permitted)|disqualified|cropped|removed)
   \bborders? of (?:up to|at most|no more than)\b
   \b(?:borders?|frames?|key ?lines?),? if (?:used|any|present|added|there is one),? (?:should|must|has to|have to) be (?:narrow|thin|fine|plain|white|black|gr[ae]y|even)\b
   \bnot (?:include|add|use|have|put|place) (?:an? )?(?:\w+ )?(?:borders?|frames?|key ?lines?)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b

@@ -53,7 +53,12 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   amissClauses,
   ensuredClauses,
   boundedBehind,
-  text => editsOf(text, [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...NAME_WORDING], namesShown(text)),
+  text =>
+    editsOf(
+      text,
+      [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...NAME_WORDING],
+      namesShown(text),
+    ),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 

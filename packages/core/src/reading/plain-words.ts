@@ -7,7 +7,7 @@ const SPELT = Object.keys(NUMBER_WORDS).join('|');
 
 /** One picture is an image, save where a photograph of the applicant stands beside a signature. */
 export const ONE_IMAGE: Rule = [
-  /\b(each|every|per|any|one|an?|the) (?:photograph|photo|picture)\b(?! of)/g,
+  /\b([Ee]ach|[Ee]very|per|any|[Oo]ne|an?|the) (?:photograph|photo|picture)\b(?! of)/g,
   '$1 image',
 ];
 export const OF_APPLICANTS =

@@ -18,20 +18,32 @@ export const SIZE_WORDING: readonly Rule[] = [
     'the longest side must be at most $1 pixels',
   ),
   // "No more than 1400 pixels wide or high."
-  rule(`(?<!\\d[^.;]{0,16})\\b${N} ?(?:px|pixels) (?:wide|in width) (?:or|nor) (?:high|tall|in height)\\b(?!,? whichever)`, '$1 pixels on the longest side'),
+  rule(
+    `(?<!\\d[^.;]{0,16})\\b${N} ?(?:px|pixels) (?:wide|in width) (?:or|nor) (?:high|tall|in height)\\b(?!,? whichever)`,
+    '$1 pixels on the longest side',
+  ),
   // "Max pixels: 1400 (w), 1050 (h)", "Max width/height: 1400/1050", "W 1400 max; H 1050 max".
   rule(
     `\\b${MAX}(?: pixels| size| dimensions)?:? ${N}${PX} ?\\((?:w|width)\\)(?:,| x| ×| and| by) ?${N}${PX} ?\\((?:h|height)\\)`,
     'maximum $1 pixels wide, maximum $2 pixels high',
   ),
-  rule(`\\b(${MAX}|min(?:imum|\\.)?) width ?[/x×] ?height:? ${N} ?[/x×] ?${N}${PX}`, '$1 $2 pixels wide, $1 $3 pixels high'),
-  rule(`\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`, 'maximum $1 pixels wide, maximum $2 pixels high'),
+  rule(
+    `\\b(${MAX}|min(?:imum|\\.)?) width ?[/x×] ?height:? ${N} ?[/x×] ?${N}${PX}`,
+    '$1 $2 pixels wide, $1 $3 pixels high',
+  ),
+  rule(
+    `\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`,
+    'maximum $1 pixels wide, maximum $2 pixels high',
+  ),
   // "The biggest picture that we can show is 1400 pixels wide and 1050 pixels high."
   rule(
     `\\b(?:biggest|largest) (?:picture|image|file|size) (?:that |which )?(?:we|i|our \\w+|the \\w+) (?:can |is able to |will )?(?:show|take|display|use|project|handle)s? (?:is|has)(?= \\d)`,
     'maximum size is',
   ),
-  rule(`\\bmaximum size is ${N}${PX} wide and ${N}${PX} (?:high|tall)`, 'maximum $1 pixels wide and maximum $2 pixels high'),
+  rule(
+    `\\bmaximum size is ${N}${PX} wide and ${N}${PX} (?:high|tall)`,
+    'maximum $1 pixels wide and maximum $2 pixels high',
+  ),
   rule(
     `\\b${N}${PX} (?:is|are) as wide and ${N}${PX} as (?:high|tall) as (?:a|the|your|any) (?:picture|image|file) (?:may|can) be`,
     'at most $1 pixels wide and at most $2 pixels high',
@@ -64,6 +76,12 @@ export const SIZE_WORDING: readonly Rule[] = [
     'ratio: $1',
   ],
   // "Exactly twice as wide as high".
-  [/(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?(?:twice|two times) as wide as (?:it is |they are )?(?:high|tall)\b/gi, 'in the ratio 2:1'],
-  [/(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?three times as wide as (?:it is |they are )?(?:high|tall)\b/gi, 'in the ratio 3:1'],
+  [
+    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?(?:twice|two times) as wide as (?:it is |they are )?(?:high|tall)\b/gi,
+    'in the ratio 2:1',
+  ],
+  [
+    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?three times as wide as (?:it is |they are )?(?:high|tall)\b/gi,
+    'in the ratio 3:1',
+  ],
 ];

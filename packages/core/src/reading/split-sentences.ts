@@ -146,7 +146,7 @@ function leadingLabel(whole: string): string | undefined {
     /^(?:(?:and|also|then|plus|secondly|firstly|finally|first|second|in addition|additionally|we also need|you also need),? )?(?:for |as )?(?:the|a|an|your|each|one|all)?\s*((?:\S+\s+){0,2}?\S+?)(?=\s+(?:is|are|must|should|has|have|may|of|in|at|with|for|needs?|no)\b|[:,(–—-])/i.exec(
       text,
     )?.[1];
-  if (!head || head.length > 40) return undefined;
+  if (!head || head.length > 40 || /^(?:we|you|they|i)\b/i.test(head)) return undefined;
   const label = labelOf(head);
   // "Photographs must be …" begins most texts that ask for one kind of file alone.
   return label === 'portrait' && /s$/i.test(head) ? undefined : label;
