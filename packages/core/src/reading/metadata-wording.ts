@@ -6,8 +6,8 @@ const NOTES =
   '(?:(?:exif|iptc|xmp|camera|exposure|shooting|capture|meta)(?: ?data| details| information| settings)?|metadata)';
 const PLACE =
   '(?:(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|entr(?:y|ies)|information))?|co-?ordinates|position)';
-const WHO =
-  '(?:(?:author|creator|artist|copyright|credit|by-?line)(?: and (?:author|creator|artist|copyright|credit))?)';
+const ONE_FIELD = '(?:author|creator|artist|copyright|credit|by-?line)';
+const WHO = `(?:${ONE_FIELD}(?: and ${ONE_FIELD})?)`;
 const FILES = '(?:files|pictures|images|photos|photographs|entries|anything|works)';
 const REFUSED =
   '(?:(?:are|is|will be|get|have to be) (?:\\w+ )?(?:refused|rejected|returned|disqualified|excluded|sent back|not (?:be )?(?:judged|accepted|considered|used|shown|published|counted)|discarded|turned (?:down|away))|(?:cannot|will not|can not) be (?:\\w+ )?(?:judged|accepted|considered|used|shown|published|counted|mapped)|(?:go|come) (?:straight )?back|fail|do not count)';
@@ -83,7 +83,7 @@ export const METADATA_WORDING: readonly Rule[] = [
   // "Position, author and copyright come out", "the author's name goes".
   [
     new RegExp(
-      `\\b(?:the )?((?:${PLACE}|(?:the )?(?:author|photographer)['’]s name|${WHO})(?:(?:,| and|, and) (?:the )?(?:${PLACE}|(?:author|photographer)['’]s name|${WHO}))*) (?:comes?(?: right)? out|(?:has|have) to go|goes|go out)(?=[.,;]|$)`,
+      `\\b(?:the )?((?:${PLACE}|(?:the )?(?:author|photographer)['’]s name|${ONE_FIELD})(?:(?:,| and|, and) (?:the )?(?:${PLACE}|(?:author|photographer)['’]s name|${ONE_FIELD})){0,4}) (?:comes?(?: right)? out|(?:has|have) to go|goes|go out)(?=[.,;]|$)`,
       'gi',
     ),
     '$1 must be removed from the metadata',
