@@ -117,6 +117,9 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
   return fate ? [at(segment, 'metadata.location', fate === 'gone' ? 'remove' : 'keep', place)] : [];
 }
 
+/** Names of fields in one sentence that are looked at; a real one has a handful. */
+const MOST_NAMES = 24;
+
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const neither = NEITHER_SHOWS.exec(text) ?? NEITHER_NAME.exec(text) ?? IDENTIFIES.exec(text);
   if (neither) return [at(segment, 'metadata.author', 'forbidden', neither)];
@@ -137,7 +140,7 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
       !/\bform\b/i.test(text)) ||
     (isBehindNotes && (PAIR_ALONE.test(text) || NO_PAIR.test(text) || FILL_IN.test(text)));
   if (!isAbout) return [];
-  for (const who of text.matchAll(WHO)) {
+  for (const who of [...text.matchAll(WHO)].slice(0, MOST_NAMES)) {
     const part = partAt(text, who.index);
     const own = part.split(/,\s+(?:not|nor|never) /i)[0] ?? part;
     if (isElsewhere(part.slice(Math.max(0, part.indexOf(who[0]))))) continue;
@@ -195,7 +198,7 @@ function readNotes(
   )
     return [];
   if (CARRIED.test(text)) return strip(true, notes);
-  for (const each of text.matchAll(new RegExp(NOTES, 'gi'))) {
+  for (const each of [...text.matchAll(new RegExp(NOTES, 'gi'))].slice(0, MOST_NAMES)) {
     const part = partAt(text, each.index);
     if (isOfAuthor(part)) continue;
     const isOfPlace = PLACE.test(part) && said.length > 0;
