@@ -23,7 +23,7 @@ const BEGIN = '(?<begin>^[ \\t]{0,8}(?:[-•*] |\\d{1,2}[.)] )?|[.!?;:] {1,3})';
 const IF_AMISS = new RegExp(`${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,70}), (?=${REMEDY})`, 'gim');
 /** "If a file is bigger than 3 MB my mail programme chokes." */
 const IF_HARM = new RegExp(
-  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,50} \\d[\\d.,]* ?(?:[km]b|megs?|px|pixels)),? (?=(?:my|our|the) [\\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\\b)`,
+  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,50} \\d[\\d.,]* ?(?:[km]b|megs?|(?:mega|kilo)bytes?|px|pixels)),? (?=(?:my|our|the) [\\w -]{2,24}? (?:gets?|bounces?|chokes?|refuses?|rejects?|complains?|crash(?:es)?|falls?|dies|stops?|gives up|freezes?|sulks?|cannot|can['’]t|will not|won['’]t)\\b)`,
   'gim',
 );
 /** "If your picture has more than 1920 pixels on the long side, the form will not take it." */

@@ -70,13 +70,11 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bget(?:ting)? rid of\b/gi, 'remove'],
   [/\bstripp?ed out\b/gi, 'removed'],
   [/\blinked by\b/gi, 'joined by'],
-  [/\btaken out(?= of\b)/gi, 'removed'],
   [/\btaken out of\b/gi, 'removed from'],
   [/\b(be|been|is|are) taken out(?=[.;,)]|$| (?:before|by|because|as|and)\b)/gim, '$1 removed'],
   [/\binclude (?=(?:the |your |an? )?(?:\w+ )?(?:icc |colou?r )?profile\b)/gi, 'embed '],
   [/\battached (?=(?:(?:icc|colou?r|s?rgb|adobe rgb) )?profile\b)/gi, 'embedded '],
   [/(?<=\b(?:profile|icc|rgb(?: \(1998\))?),? )(?:attached|incorporated|included)\b/gi, 'embedded'],
-  [/\battached(?=(?: |\t)+profile\b)/gi, 'embedded'],
   // What things are called.
   [/\bblank spaces\b|(?<!\bthe )\bblanks\b/gi, 'spaces'],
   [/\bautographs\b/gi, 'signatures'],
@@ -95,7 +93,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bnumber as a member\b/gi, 'member number'],
   [/\bAdobe 1998\b/g, 'Adobe RGB'],
   [/\bdate for (?:submissions?|entr(?:y|ies)|sending(?: in)?|handing in)\b/gi, 'closing date'],
-  [/\bcut-?off\b(?: (?:date|day|time|point))?/gi, 'deadline'],
+  [/(?<!\b(?:be|is|are|was|were|gets?) )\bcut-?off\b(?: (?:date|day|time|point))?/gi, 'deadline'],
   [/\btitles? of (?:the|each|your|every) file\b/gi, 'file name'],
   [/\b(?:compressed|zipped) folder\b/gi, 'zip file'],
 ];

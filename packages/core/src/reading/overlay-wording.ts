@@ -41,7 +41,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
   [new RegExp(`\\byou may sign (?:the |your )?${PICTURE}\\b`, 'gi'), 'signatures on the picture are allowed'],
   [
-    /\bmust not be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,
+    /(?<=\bnames? )must(?: not|n['’]t) be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,
     'must not be on the picture; remove your name from the metadata',
   ],
   [

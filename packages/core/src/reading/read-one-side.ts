@@ -65,7 +65,7 @@ export function readSingles(
     const value = readPixels(n);
     if (isOther(match.index)) continue;
     if (
-      value < leastOf(unit, after) ||
+      value < leastOf(unit, text, after) ||
       OTHER_UNIT.test(after) ||
       /\brgb ?\(?$/i.test(text.slice(0, match.index))
     )
@@ -117,9 +117,11 @@ export function readSingles(
   }
 }
 
-/** Fewer pixels are those of a border, save where a side is named: a signature "40 px high". */
-function leastOf(unit: string | undefined, after: string): number {
-  if (unit && /^ ?(?:high|wide|tall)\b/i.test(after)) return 30;
+const OF_EDGES = /\b(?:borders?|frames?|edges?|margins?|strips?|lines?|key ?lines?|strokes?|bleed|bars?|letters?)\b/i;
+
+/** Fewer pixels are those of a border, save where nothing but a side is named: a signature "40 px high". */
+function leastOf(unit: string | undefined, text: string, after: string): number {
+  if (unit && /^ ?(?:high|wide|tall)\b/i.test(after) && !OF_EDGES.test(text)) return 30;
   return unit || SIDE_AND_UNIT.test(after) ? 50 : 100;
 }
 

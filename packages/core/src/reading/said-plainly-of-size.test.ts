@@ -79,7 +79,7 @@ readsAs([
     { height: { max: 1200 }, eitherWay: false },
   ],
   ['Square pictures of 1080 x 1080 pixels.', { width: { exact: 1080 }, height: { exact: 1080 } }],
-  ['Square, 1080 pixels each side.', { longEdge: { exact: 1080 }, ratio: [1, 1] }],
+  ['Square, 1080 pixels each side.', { width: { exact: 1080 }, height: { exact: 1080 }, ratio: [1, 1] }],
   ['The crop must be square.', { ratio: [1, 1] }],
   ['The aspect ratio should be 3:2.', { ratio: [3, 2] }],
   [

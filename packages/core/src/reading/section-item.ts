@@ -77,6 +77,7 @@ function inUsualForm(rest: string): string {
 const CODE_SAID =
   /^(?:\d{1,2}[).]\s+)?([A-Z][^\d:]{2,50}?),? (?:with )?(?:the )?code:? ([A-Z]{1,4})\b(?=\s*[:–—(-]|\s+\d|$)/;
 
+/** "Open (colour) - PIDC - 4 works". */
 const CODE_WITHIN = /^(\D{4,60}?) [-–—] ([A-Z]{2,5}) [-–—] ((?:up to |max\.? )?\d{1,2}\b.{0,40})$/;
 
 /** Characters of the longest line that can be a section with its limit. */

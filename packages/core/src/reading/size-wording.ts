@@ -2,7 +2,7 @@ import type { Rule } from './reword.ts';
 
 /** What organisers say of the size of a picture in many ways, each with the words that the readers know. */
 
-const N = '(\\d{3,5})';
+const N = '(\\d{3,5})(?!\\d)';
 const PX = '(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
 const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gi'), plain];

@@ -42,9 +42,15 @@ export function wrappedBreaks(text: string): number[] {
   return breaksIn(
     lines,
     (before, line, isJoined) =>
-      goesOn(before, line, isJoined) || (column !== undefined && hadNoRoom(before, line, column)),
+      !isParallel(before, line) &&
+      (goesOn(before, line, isJoined) || (column !== undefined && hadNoRoom(before, line, column))),
   );
 }
+
+/** "must be monochrome" over "must be saved in RGB mode", both indented: items of a list, however long they are. */
+const isParallel = (before: string, line: string) =>
+  VERB_FIRST.test(before) && VERB_FIRST.test(line);
+const VERB_FIRST = /^[ \t]+(?:must|may|should|can(?:not)?|(?:is|are) (?:to|required)\b)/;
 
 /**
  * The breaks behind which a line belongs to the one before it, where both are of one block.
