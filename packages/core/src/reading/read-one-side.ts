@@ -117,7 +117,8 @@ export function readSingles(
   }
 }
 
-const OF_EDGES = /\b(?:borders?|frames?|edges?|margins?|strips?|lines?|key ?lines?|strokes?|bleed|bars?|letters?)\b/i;
+const OF_EDGES =
+  /\b(?:borders?|frames?|edges?|margins?|strips?|lines?|key ?lines?|strokes?|bleed|bars?|letters?)\b/i;
 
 /** Fewer pixels are those of a border, save where nothing but a side is named: a signature "40 px high". */
 function leastOf(unit: string | undefined, text: string, after: string): number {

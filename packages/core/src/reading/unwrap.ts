@@ -48,8 +48,7 @@ export function wrappedBreaks(text: string): number[] {
 }
 
 /** "must be monochrome" over "must be saved in RGB mode", both indented: items of a list, however long they are. */
-const isParallel = (before: string, line: string) =>
-  VERB_FIRST.test(before) && VERB_FIRST.test(line);
+const isParallel = (before: string, line: string) => VERB_FIRST.test(before) && VERB_FIRST.test(line);
 const VERB_FIRST = /^[ \t]+(?:must|may|should|can(?:not)?|(?:is|are) (?:to|required)\b)/;
 
 /**
