@@ -14,6 +14,8 @@ const REFUSED =
 const SENT =
   '(?:(?:please )?do not (?:send|submit|upload)|(?:we|i) (?:(?:do|can|will|shall) ?not|cannot) (?:accept|take|use|judge|publish|show)|please do not (?:send|submit|upload)|no)';
 const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
+/** What a file lacks, at each sharp. */
+const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 const IS_EMPTY = '(?:empty|blank|missing)';
 
 export const METADATA_WORDING: readonly Rule[] = [
@@ -36,6 +38,17 @@ export const METADATA_WORDING: readonly Rule[] = [
       'gi',
     ),
     '$1 must be kept',
+  ],
+  // "We do not accept pictures that have no GPS data", "files with the metadata removed are rejected".
+  [
+    new RegExp(
+      `\\b(?:${SENT} ${FILES} ${LACKING}|${FILES} ${LACKING} ${REFUSED})`.replaceAll(
+        '#',
+        `(${NOTES}|${PLACE})`,
+      ),
+      'gi',
+    ),
+    '$1$2$3$4 must be kept',
   ],
   // "Pictures with an empty creator field go back", "do not send files with empty copyright fields".
   [
@@ -109,8 +122,12 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bneither (your name|the (?:author|photographer)['’]s name) nor the (?:place|location|position)\b(?=[^.;]*\b(?:metadata|exif)\b)/gi,
     'neither $1 nor the GPS position',
   ],
+  // "Author and copyright information is to be deleted"; what lies on the picture is no note.
   [
-    /\b(author|creator|copyright)(?: and (author|creator|copyright))? (?:information|details|data|entries) (is|are|must|has|have)\b/gi,
+    new RegExp(
+      `\\b(${ONE_FIELD}) and (${ONE_FIELD}) (?:information|details|data|entries) (is|are|must|has|have)\\b(?![^.;]*\\bon (?:the |your |any )?(?:picture|image|photo))`,
+      'gi',
+    ),
     '$1 and $2 fields $3',
   ],
 ];

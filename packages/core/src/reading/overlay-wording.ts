@@ -39,6 +39,10 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     'the $1 must not be signed',
   ],
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
+  [
+    /\b(author|photographer)(?:['’]s)? (?:details|information)(?=[^.;]{0,40}\bon (?:the |your |any )?(?:picture|image|photo))/gi,
+    "$1's name",
+  ],
   [new RegExp(`\\byou may sign (?:the |your )?${PICTURE}\\b`, 'gi'), 'signatures on the picture are allowed'],
   [
     /(?<=\bnames? )must(?: not|n['’]t) be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,

@@ -13,7 +13,7 @@ export const BORDER = everywhere(phrases`
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:(?:line|stroke)\b(?: (?:round|around))?|(?:lines|strokes) (?:round|around)\b)
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
   overlays?(?=\s*:\s*(?:nothing|none|no)\b)
-  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frame)
+  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frames?)
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`

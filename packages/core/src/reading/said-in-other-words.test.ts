@@ -24,6 +24,10 @@ it.each([
   ['Exposure data stay, the author’s name goes.', NAMELESS],
   ['The GPS position and the author’s name, however, have to be deleted.', { ...NAMELESS, ...NO_PLACE }],
   ['Your name is to be kept out of the metadata.', NAMELESS],
+  ['Files that contain no EXIF data are rejected.', KEPT],
+  ['We cannot accept files with the metadata removed.', KEPT],
+  ['We do not accept pictures that have no GPS data.', { metadata: { location: 'keep' } }],
+  ['Copyright information is not allowed on the picture.', { metadata: { author: null } }],
 ])('in the notes of a file: %s', (text, facts) => {
   const [file] = readRules(text).deliverables;
   expect({ ...file?.metadata }).toMatchObject(facts.metadata);
@@ -37,6 +41,8 @@ it.each([
   ['A fine line round the picture is in order.', { border: 'allowed' }],
   ['Sign the back of your print, not the picture.', UNMARKED],
   ['Get rid of all overprints.', UNMARKED],
+  ['Copyright information is not allowed on the picture.', UNMARKED],
+  ['Author details must not be visible on the image.', UNMARKED],
   ['A border is fine. A signature is not.', { border: 'allowed', watermark: 'forbidden' }],
   ['You may sign your picture discreetly.', { watermark: 'allowed' }],
   ['Only pictures in black and white will be let in.', { monochrome: true }],
