@@ -30,6 +30,9 @@ function joined(text: string, at: number): Edit {
   return { from: text[at - 1] === '\r' ? at - 1 : at, to: at + 1 + indent, plain: ' ' };
 }
 
+/** Turns of phrase that are put in other words; a text that has more of them is none of rules, and would only grow. */
+const MOST_REWORDED = 200;
+
 /** What is put right one after the other; each pass sees the text of the one before. */
 const PASSES: readonly ((text: string) => Edit[])[] = [
   // A list may stand in a quoted mail.
@@ -58,7 +61,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
       text,
       [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...NAME_WORDING],
       namesShown(text),
-    ),
+    ).slice(0, MOST_REWORDED),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),
 ];
 
