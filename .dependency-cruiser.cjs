@@ -1,5 +1,15 @@
 /** Arrows point one way: web → imaging → core, desk → core. Inside core, measurement never sees expectation. */
 const from = (path, pathNot) => (pathNot ? { path, pathNot } : { path });
+/** The folders of the reader: each knows those that it is built on and no other. */
+const reading = (folder, builtOn) => [
+  {
+    name: `reading-${folder}-knows-its-own`,
+    severity: 'error',
+    from: from(`^packages/core/src/reading/${folder}/`, '\\.test\\.ts$'),
+    to: { path: `^packages/core/src/reading/(?!(${[folder, builtOn].filter(Boolean).join('|')})/)` },
+  },
+];
+
 module.exports = {
   forbidden: [
     {
@@ -69,6 +79,16 @@ module.exports = {
       from: { ...from('^packages/core/src/(plan|naming)'), pathNot: '\\.test\\.ts$' },
       to: { path: '^packages/core/src/(proof|package)/' },
     },
+    ...reading('common', ''),
+    ...reading('standing', 'common'),
+    ...reading('plain', 'common|standing'),
+    ...['size', 'file', 'marks', 'names', 'sections', 'closing'].flatMap(field =>
+      reading(field, 'common|standing'),
+    ),
+    // What all sections take together bounds the total.
+    ...reading('count', 'common|sections'),
+    // Two descriptions of a file are told apart by what the readers find in them.
+    ...reading('kinds', 'common|size|file'),
     {
       name: 'places-do-not-import-each-other',
       severity: 'error',

@@ -1,18 +1,18 @@
-import type { Found } from './found.ts';
-import { readFurther } from './read-further.ts';
-import { readPpi } from './read-density.ts';
-import { readColourSpace, readFormats } from './read-kind.ts';
-import { readMetadata } from './read-metadata.ts';
-import { readMonochrome } from './read-monochrome.ts';
-import { readOverlays } from './read-overlays.ts';
-import { readPhysical, readPhysicalSide, type PhysicalSide, type PhysicalSize } from './read-print.ts';
-import { readEitherWay, readRatio } from './read-shape.ts';
-import { readSimple } from './read-simple.ts';
-import { readSameSide, readSize } from './read-size.ts';
-import { readWeight } from './read-weight.ts';
-import { withoutMark, type Segment } from './segments.ts';
-import { ruledItems } from './ruled-items.ts';
-import { isHardPart, isLeftToAll, wishedAmong, withoutHead } from './wishes.ts';
+import type { Found } from './common/found.ts';
+import { readFurther } from './size/read-further.ts';
+import { readPpi } from './size/read-density.ts';
+import { readColourSpace, readFormats } from './file/read-kind.ts';
+import { readMetadata } from './marks/read-metadata.ts';
+import { readMonochrome } from './file/read-monochrome.ts';
+import { readOverlays } from './marks/read-overlays.ts';
+import { readPhysical, readPhysicalSide, type PhysicalSide, type PhysicalSize } from './size/read-print.ts';
+import { readEitherWay, readRatio } from './size/read-shape.ts';
+import { readSimple } from './file/read-simple.ts';
+import { readSameSide, readSize } from './size/read-size.ts';
+import { readWeight } from './file/read-weight.ts';
+import { withoutMark, type Segment } from './common/segments.ts';
+import { ruledItems } from './standing/ruled-items.ts';
+import { isHardPart, isLeftToAll, wishedAmong, withoutHead } from './standing/wishes.ts';
 
 /** What the sentences about one kind of file say of it. */
 

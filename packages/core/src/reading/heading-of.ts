@@ -1,4 +1,4 @@
-import { inPlainWording } from './plain-wording.ts';
+import { inPlainWording } from './plain/plain-wording.ts';
 
 /** What a text calls itself, and who asks, for the title of its sheet. */
 

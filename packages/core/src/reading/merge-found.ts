@@ -1,5 +1,5 @@
-import type { Found } from './found.ts';
-import type { Question, Span } from './reading.ts';
+import type { Found } from './common/found.ts';
+import type { Question, Span } from './common/reading.ts';
 
 export interface Merged {
   value: unknown;

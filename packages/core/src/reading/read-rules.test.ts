@@ -4,10 +4,10 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compareReading, type Expected, type Tally } from '../../../../scripts/compare-reading.ts';
-import type { Reading } from './reading.ts';
+import type { Reading } from './common/reading.ts';
 import { MAX_TEXT, readRules, TextTooLong } from './read-rules.ts';
 import { NOT_NAMED } from '../rules/situations.ts';
-import { lineId, sheetFromReading } from './sheet-from-reading.ts';
+import { lineId, sheetFromReading } from './sheet/sheet-from-reading.ts';
 
 const folder = fileURLToPath(new URL('./examples', import.meta.url));
 const names = readdirSync(folder).filter(name => existsSync(join(folder, name, 'text.txt')));

@@ -1,20 +1,20 @@
-import { blankAsides } from './asides.ts';
+import { blankAsides } from './standing/asides.ts';
 import { factsOf, type Facts } from './file-facts.ts';
-import type { Found } from './found.ts';
-import type { Group } from './group.ts';
+import type { Found } from './common/found.ts';
+import type { Group } from './common/group.ts';
 import { mergeFound } from './merge-found.ts';
-import { inPlainWording, type Worded } from './plain-wording.ts';
-import { readNaming } from './read-naming.ts';
-import { readSections } from './read-sections.ts';
-import { readTotal } from './read-total.ts';
-import { readWeight } from './read-weight.ts';
-import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './reading.ts';
-import { segmentText, withoutMark, type Segment } from './segments.ts';
-import { takenOver } from './same-as.ts';
-import { settleClosing } from './settle-closing.ts';
-import { solvePrint } from './solve-print.ts';
-import { splitDeliverables } from './split-deliverables.ts';
-import { turnRefusals } from './turn-refusals.ts';
+import { inPlainWording, type Worded } from './plain/plain-wording.ts';
+import { readNaming } from './names/read-naming.ts';
+import { readSections } from './sections/read-sections.ts';
+import { readTotal } from './count/read-total.ts';
+import { readWeight } from './file/read-weight.ts';
+import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './common/reading.ts';
+import { segmentText, withoutMark, type Segment } from './common/segments.ts';
+import { takenOver } from './kinds/same-as.ts';
+import { settleClosing } from './closing/settle-closing.ts';
+import { solvePrint } from './size/solve-print.ts';
+import { splitDeliverables } from './kinds/split-deliverables.ts';
+import { turnRefusals } from './standing/turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
 export const MAX_TEXT = 40_000;

@@ -1,5 +1,5 @@
-import { inPlainWording } from './plain-wording.ts';
-import { segmentText, withoutMark } from './segments.ts';
+import { inPlainWording } from './plain/plain-wording.ts';
+import { segmentText, withoutMark } from './common/segments.ts';
 
 /** From a place of a text to another, counted in characters. */
 export interface Place {

@@ -1,5 +1,5 @@
 import { readRules } from '../reading/read-rules.ts';
-import type { ReadDeliverable, Reading } from '../reading/reading.ts';
+import type { ReadDeliverable, Reading } from '../reading/common/reading.ts';
 
 /** All that a text was read to say: what stayed null is left out. Fields of the first kind of file stand by themselves. */
 export type Said = Partial<

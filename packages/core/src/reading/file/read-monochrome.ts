@@ -1,0 +1,68 @@
+import { at } from '../common/clause.ts';
+import type { Found } from '../common/found.ts';
+import type { Segment } from '../common/segments.ts';
+import { patterns } from '../common/word-lists.ts';
+
+/** Whether every picture has to be monochrome. */
+
+const MONO = '(?:monochrome|mono)(?: or (?:sepia|toned))?';
+const THINGS = '(?:images?|pictures?|photos?|photographs?|works?|entries|prints?|files?|submissions?)';
+
+/** What makes monochrome a demand on every picture, and not the name of a section or one of two choices. */
+const OF_ALL: readonly string[] = [
+  // "Pictures: monochrome", "- monochrome, please"
+  `^(?:the )?${THINGS}\\s*:\\s*${MONO}\\b(?! or\\b)`,
+  `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.]?$`,
+  // "All works must be in monochrome"
+  `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
+  `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
+  `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
+  `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
+  `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,
+  `^[^.;:]{0,24}\\b(?:sections|classes|categories),? all (?:of them |in )?${MONO}\\b`,
+  `^this (?:round|month|evening|competition|time)(?:['’]s \\w+)? is (?:all |in )?${MONO}\\b(?=[,.;]|$| only)`,
+  // "Monochrome only", "only monochrome photographs will be shown"
+  `\\b${MONO}(?: ${THINGS})?[ -](?:only|exclusively)\\b`,
+  `\\bonly ${THINGS} in ${MONO}\\b(?! (?:or|and)\\b)`,
+  `\\bmust be\\b[^.;]{0,40}\\band the (?:picture|image) ${MONO}\\b(?=[.,;]|$)`,
+  `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,
+  // "We are looking for monochrome pictures", "as a monochrome scan"
+  `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,
+  `\\bcall for ${MONO} ${THINGS}\\b`,
+  `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
+  `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
+  `\\b(?:single|only|one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
+  `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
+  `\\b(?:show|accept|want|take|see) nothing but ${MONO}\\b`,
+  `\\b\\d{1,2} ${THINGS}, ${MONO}\\b(?! (?:and|or) colou?r)`,
+  // "Grey Quay Monochrome League", "a biennial of monochrome photography"
+  `^(?:[A-Z][\\w’']+ ){1,4}monochrome (?:league|circle|folio|cup|exhibition|salon|show)\\b(?: \\d+(?:/\\d+)?)?$`,
+  `\\b(?:exhibition|biennial|biennale|salon|festival|show) of ${MONO} (?:photography|photographs|pictures|prints|images)\\b`,
+  `\\bthis is a ${MONO} (?:competition|exhibition|contest|round|call|show)\\b`,
+  // "Colour pictures are refused", "no colour at all"
+  `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
+  `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
+  `\\bcolou?red ones (?:will be|are) (?:refused|rejected|not accepted|excluded|disqualified|returned)\\b`,
+  `\\bno colou?r (?:at all|${THINGS})\\b`,
+  `^\\W*no colou?r(?=,|\\.|$)`,
+  `\\b${THINGS} without (?:any )?colou?r\\b`,
+  // "The tone you like, but no more than one"
+  `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only|but) (?:one|a single) tone\\b`,
+  // "No colour: pictures are monochrome or have one tone"
+  `\\b${THINGS} are ${MONO}(?= or (?:have|in|of) (?:one|a single) tone|,? toned|[.;]|$)`,
+];
+const MONOCHROME_ALL = new RegExp(OF_ALL.join('|'), 'i');
+
+/** Some of the pictures, or those of one section. */
+const OF_SOME = patterns`
+  \b(?:one|two|three|some|half|any|at least \w+) of (?:the|your|these)\b | \bof which\b
+  \bat least (?:\d+|one|two|three|four|five)\b | \b(?:sections|classes|categories)\s*[:–-]
+  ^(?:monochrome|mono) (?:section|class|category)\b
+  \b(?:in (?:the|this|that) (?:\w+ )?section|section [a-z]\b|class [a-z]\b|(?<!\b(?:one|single|only) )category|category [a-z])\b
+`;
+
+/** Monochrome counts only where every picture has to be so. */
+export function readMonochrome(segment: Segment): Found[] {
+  const match = MONOCHROME_ALL.exec(segment.text);
+  return match && !OF_SOME.test(segment.text) ? [at(segment, 'monochrome', true, match)] : [];
+}

@@ -1,0 +1,89 @@
+import type { Group } from '../common/group.ts';
+import { A_FORMAT, A_MEASURE, ITEM_MARK, labelOf, SPEC } from '../common/kind-words.ts';
+import { NOUN, UNTOLD } from '../common/picture-nouns.ts';
+import type { Segment } from '../common/segments.ts';
+import { aspectsOf } from './split-by-conflict.ts';
+import { FOR_ALL } from './split-headings.ts';
+import { besides } from './split-sentences.ts';
+
+/**
+ * One more kind of file, which a sentence adds to what a text is about: "And a thumbnail: JPEG, 400 x 400 pixels",
+ * "Please add a portrait. It should be …", "Layout plan: a further JPEG, 1920 × 1280 pixels".
+ */
+
+const ONE = '(?:an?|one|the) ';
+const NEED = '(?:need|ask for|require|want|expect)';
+const SEND = '(?:send|supply|upload|provide|include|add|attach|submit|enclose)';
+const ADDED_BY = [
+  ...[
+    `(?:and|also|plus|then|finally|lastly|one more thing|last but not least)(?: also)?[,:]? ${ONE}`,
+    `(?:also|further|additionally) (?:wanted|needed|required|asked for|necessary)(?: is| are)?[:,]? ${ONE}`,
+    `(?:in addition|additionally|besides|furthermore)(?: to (?:this|these|that|it))?[,:]? ${ONE}`,
+    `(?:in addition|additionally|besides|furthermore|together with|along with|beside)\\b[^.;:]{0,40}?\\b(?:${NEED}|${SEND})(?: us)? ${ONE}`,
+    `(?:for [^,.;]{3,40}?,? )?(?:we|you|i)(?: (?:would|['’]d|will|shall|must))? (?:also|further|additionally) (?:${NEED}|${SEND}|like)(?: for| us| to| in| up)* ${ONE}`,
+    `(?:for [^,.;]{3,40}?,? )?(?:we|you|i) (?:would|['’]d) also (?:like|need|want) (?:to have )?${ONE}`,
+    `please (?:also |then )?(?:add|include|attach|enclose) ${ONE}`,
+    `please also ${SEND}(?: us)? ${ONE}`,
+    `(?:please )?do not forget ${ONE}`,
+    `(?:there )?(?:must|should|has to) also be ${ONE}`,
+    `(?:your|the|an|each|every) entry (?:is (?:only )?complete (?:only )?with|(?:also )?(?:includes|comprises|needs|has)) ${ONE}`,
+    `(?:one|a) (?:more|further|second|third|additional) (?:file|image|picture|jpe?g|photo)(?: is|[,:]) ${ONE}`,
+    `with (?:every|each|your|the) (?:entry|picture|work|image|set|application)s?,? (?:(?:must|should) come|comes|goes|we need|send) ${ONE}`,
+  ].map(intro => `^(?:${intro})${NOUN}(?!\\?)`),
+  // "The portrait is separate: JPEG, …"
+  `^${ONE}${NOUN} (?:is|comes|goes) (?:separate(?:ly)?|extra|a file of its own)(?= ?[:,(.–-])`,
+  // "Layout plan: a further JPEG, 1920 × 1280 pixels".
+  `^(?<as>[A-Z][a-z]+(?: [a-z]+){0,2}): (?:an?|one) (?:further|additional|extra|second)\\b`,
+].map(pattern => new RegExp(pattern, 'i'));
+
+/** "And the portrait?" over what is said of it, up to the next question. */
+const ASKED = new RegExp(
+  `^(?:and|what about|how about|do you (?:also )?need|must i (?:also )?send)(?: also)? (?:an?|one|the|my|your) ${NOUN}(?: too| as well)?\\?`,
+  'i',
+);
+
+/** A statement as a PDF is no picture. */
+const A_PAPER = /\bpdf\b(?!.*\b(?:jpe?g|png|tiff?)\b)/i;
+
+const isSaid = ({ text }: Segment) => A_FORMAT.test(text) || A_MEASURE.test(text);
+
+/** @returns undefined where no sentence adds a kind of file, or nothing is said of what the text is about */
+export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
+  for (const [at, segment] of segments.entries()) {
+    const what = addedIn(segment);
+    if (what === undefined || !segments.slice(0, at).some(s => SPEC.test(s.text))) continue;
+    const noun = what.replace(/ of .*/, '');
+    let end = at + 1;
+    const isAsked = ASKED.test(segment.text);
+    while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) end += 1;
+    const isOfIt = (s: Segment, i: number) =>
+      (i >= at && i < end) || s.text.toLowerCase().startsWith(`the ${noun}`);
+    const own = segments.filter(isOfIt);
+    if (!own.some(isSaid)) continue;
+    return besides(
+      segments.filter((s, i) => !isOfIt(s, i)),
+      { label: labelOf(noun) ?? what, segments: own },
+    );
+  }
+  return undefined;
+}
+
+/** What is said of a file behind it on its own line: "It must be …", "Format JPEG.", "Please use sRGB." */
+function goesOn(segment: Segment | undefined, before: Segment | undefined): boolean {
+  if (!segment || !before || segment.line !== before.line || FOR_ALL.test(segment.text)) return false;
+  return aspectsOf(segment).size > 0;
+}
+
+const answers = (segment: Segment | undefined) =>
+  segment !== undefined && !segment.text.includes('?') && !FOR_ALL.test(segment.text);
+
+/** What a sentence asks for in addition; undefined for pictures of any kind, and for papers and fees. */
+function addedIn({ text: written }: Segment): string | undefined {
+  const text = written.replace(ITEM_MARK, '');
+  for (const pattern of [...ADDED_BY, ASKED]) {
+    const groups = pattern.exec(text)?.groups;
+    const what = (groups?.['as'] ?? groups?.['what'])?.trim().toLowerCase();
+    if (what !== undefined && !UNTOLD.test(what) && !A_PAPER.test(text)) return what;
+  }
+  return undefined;
+}

@@ -1,0 +1,164 @@
+import { A_FORMAT, ITEM_MARK, OF_TEXT, isOfProperty, labelOf } from '../common/kind-words.ts';
+import {
+  isOfShape,
+  itemHead,
+  namedHead,
+  paperHead,
+  sentenceHead,
+  subjectHead,
+  useHead,
+} from './line-heads.ts';
+import { aspectsOf, type Facts } from './split-by-conflict.ts';
+import { FOR_ALL } from './split-headings.ts';
+import type { Segment } from '../common/segments.ts';
+import type { Group } from '../common/group.ts';
+
+/** Kinds of file that each have a line, or the item of a list, of their own. */
+
+/** Groups of lines that each name a kind of file and say all of it; undefined where a text has none. */
+export function splitLines(segments: readonly Segment[]): Group[] | undefined {
+  return (
+    byProperty(segments) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => namedHead(lineOf(segments, i))),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => namedHead(lineOf(segments, i), true)),
+    ) ??
+    byHeads(
+      segments,
+      segments.map(segment => useHead(segment)),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
+    ) ??
+    byHeads(
+      segments,
+      segments.map(segment => itemHead(segment)),
+    ) ??
+    byHeads(
+      segments,
+      segments.map(segment => itemHead(segment, { isByPurpose: true })),
+    ) ??
+    (segments.some(({ text }) => FOR_ALL.test(text) && A_FORMAT.test(text))
+      ? byHeads(
+          segments,
+          segments.map(segment => itemHead(segment, { hasFormat: true })),
+        )
+      : undefined) ??
+    byHeads(
+      segments,
+      segments.map(segment => itemHead(segment, { isBare: true })),
+    ) ??
+    byHeads(
+      segments,
+      segments.map(segment => namedHead(segment.text)),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((segment, i) => subjectHead(segment, lineOf(segments, i))),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => paperHead(lineOf(segments, i))),
+    ) ??
+    byFormat(segments)
+  );
+}
+
+/** The text of a line from its first sentence on; nothing for the sentences behind that. */
+function lineOf(segments: readonly Segment[], at: number): string {
+  const line = segments[at]?.line;
+  if (segments[at - 1]?.line === line) return '';
+  let end = at;
+  while (segments[end]?.line === line) end += 1;
+  return segments
+    .slice(at, end)
+    .map(s => s.text)
+    .join(' ');
+}
+
+/** "Photograph dimensions: 200 x 230 pixels", "Signature file size: 10 to 20 KB": a property to a line, each of a kind. */
+function byProperty(segments: readonly Segment[]): Group[] | undefined {
+  const labels = segments.map(({ text }) => {
+    const head = PROPERTY_OF.exec(text.replace(ITEM_MARK, ''))?.groups?.['kind'];
+    return head === undefined ? undefined : labelOf(head);
+  });
+  const kinds = [...new Set(labels.filter(label => label !== undefined))];
+  const isEach = kinds.every(kind => labels.filter(label => label === kind).length >= 2);
+  if (kinds.length < 2 || !isEach) return undefined;
+  return [
+    { label: undefined, segments: segments.filter((_, i) => labels[i] === undefined) },
+    ...kinds.map(kind => ({ label: kind, segments: segments.filter((_, i) => labels[i] === kind) })),
+  ];
+}
+
+const PROPERTY_OF =
+  /^(?:the )?(?<kind>[A-Za-z][A-Za-z’' ]{2,40}?) (?:dimensions?|(?:file |image )?size|format|file type|resolution|width|height|pixels)\s*(?::|\s[–-])\s+\S/i;
+
+/** "Scans of paper pictures: TIFF, 600 ppi", "Pictures from cameras: the JPEG as it is": a format to a kind. */
+function byFormat(segments: readonly Segment[]): Group[] | undefined {
+  const told = segments.map((_, i) => {
+    const line = lineOf(segments, i);
+    const head = FORMAT_BEHIND.exec(line.replace(ITEM_MARK, ''))?.groups?.['head'];
+    const formats = new Set(
+      [...line.matchAll(new RegExp(A_FORMAT, 'gi'))].map(m => m[0].slice(0, 1).toLowerCase()),
+    );
+    const isKind =
+      head !== undefined &&
+      formats.size === 1 &&
+      !isOfProperty(head) &&
+      !OF_TEXT.test(head) &&
+      !isOfShape(head);
+    return isKind ? { head: head.toLowerCase(), format: [...formats].join() } : undefined;
+  });
+  const kinds = told.filter(kind => kind !== undefined);
+  if (new Set(kinds.map(kind => kind.format)).size < kinds.length) return undefined;
+  return byHeads(
+    segments,
+    told.map(kind => kind && (labelOf(kind.head) ?? kind.head)),
+  );
+}
+
+const FORMAT_BEHIND =
+  /^(?<head>(?!(?:What|Which|We|You|How|Please|If|Our)\b)[A-Z][a-z]+(?: [a-z]+){1,5}):\s+\S/;
+
+/** A line of a list goes on in the sentences that stand on the same line; everything else is meant for all. */
+function byHeads(segments: readonly Segment[], heads: readonly (string | undefined)[]): Group[] | undefined {
+  const labels = heads.filter(head => head !== undefined);
+  if (labels.length < 2 || new Set(labels).size !== labels.length) return undefined;
+  const groups: Group[] = [{ label: undefined, segments: [] }];
+  let line = -1;
+  segments.forEach((segment, i) => {
+    const label = heads[i];
+    if (label) {
+      groups.push({ label, segments: [segment] });
+      line = segment.line;
+    } else {
+      // "Both sRGB, without text." ends what is said of the last one.
+      if (FOR_ALL.test(segment.text)) line = -1;
+      (segment.line === line ? groups.at(-1) : groups[0])?.segments.push(segment);
+    }
+  });
+  return areRepeated(groups.slice(1)) ? undefined : groups;
+}
+
+/** "From the rules: …", "From the programme: …": what has the same size and format is one file, said twice. */
+function areRepeated(groups: readonly Group[]): boolean {
+  const [first, ...others] = groups.map(g => factsOfAll(g.segments));
+  return (
+    first !== undefined &&
+    others.every(facts =>
+      (['size', 'formats'] as const).every(
+        aspect => facts.has(aspect) && facts.get(aspect) === first.get(aspect),
+      ),
+    )
+  );
+}
+
+function factsOfAll(segments: readonly Segment[]): Facts {
+  return new Map(segments.flatMap(segment => [...aspectsOf(segment)]));
+}

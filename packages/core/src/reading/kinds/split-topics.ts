@@ -1,0 +1,127 @@
+import type { Group } from '../common/group.ts';
+import { ITEM_MARK, isOfProperty, labelOf, OF_TEXT } from '../common/kind-words.ts';
+import { NOUN, THE, UNTOLD } from '../common/picture-nouns.ts';
+import type { Segment } from '../common/segments.ts';
+import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { FOR_ALL } from './split-headings.ts';
+import { oneOf } from '../common/word-lists.ts';
+
+/**
+ * Kinds of file that sentences speak of in turn, each sentence going on about the one that was named last: "Gallery
+ * images need a width of at least 1600 pixels. Keep each under 5 MB. The cover image is 1920 × 640 pixels. JPG only."
+ */
+
+const VERB =
+  '(?:is|are|must|should|shall|has|have|needs?|may|can|cannot|will|goes|go|measures?|comes?|takes?|wants?|requires?)\\b';
+const DO =
+  '(?:upload|send|supply|submit|save|provide|make|export|deliver|prepare|resize|scale|crop|add|include|attach|keep)';
+
+/** What names the kind of file that a sentence is about. */
+const NAMED_BY = [
+  `^(?:and |but |then )?${THE}?${NOUN},? ${VERB}`,
+  `^(?:and )?for ${THE}?${NOUN},? ?(?:we|you|please|use|send|upload|an?|the|it|:|\\d)`,
+  `^(?:please )?${DO} (?:us )?${THE}${NOUN}(?:[,:.]| (?:as|in|at|with|of|to|is|for)\\b)`,
+  `^${oneOf`
+    (?:we|you|each \w+|every \w+) (?:also |further |additionally )?(?:needs?|want|require|ask for)
+    (?:please )?(?:also )?(?:add|include|attach|send|supply|upload|provide)(?: us)?
+    (?:in addition|additionally|besides|also|plus),? (?:please )?(?:(?:we|you) )?(?:need|want|require|ask for|send|supply|upload|add|include|provide)(?: us)?
+  `} ${THE}${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
+  // "Do not write on the portrait."
+  `^(?:please )?(?:do not|no|never)\\b[^.;]{0,40} on ${THE}${NOUN}(?=[.,;!]|$)`,
+  // A heading, on its own line or not.
+  `^${THE}?${NOUN}(?:[:.]?$|[:.] | [–—-] )`,
+  // "What size should my gallery images be?", "And the cover image?"
+  `\\b(?:the|my|your|our|for|about|an?|should) ${THE}?${NOUN}\\b[^?]{0,40}\\?`,
+].map(pattern => new RegExp(pattern, 'i'));
+
+/** "Images must be …": what a text is about beside the kinds that it tells apart. */
+const GENERAL = 'image';
+const MOST_KINDS = 4;
+/** "Neither may be larger than 2 MB", "no border on either". */
+const OF_BOTH = /^(?:neither|both)\b|\b(?:either|both)[.!]?$/i;
+/** "Save them as JPEG", "Maximum 5 MB each". */
+const GOES_ON = /^(?:it|its|they|their|this|these)\b|\b(?:it|them|each)\b/i;
+
+/** @returns undefined where fewer than two kinds are described, or the descriptions may be of one file */
+export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
+  const topics = withFullNames(topicsOf(segments));
+  const kinds = [...new Set(topics.flatMap(topic => topic ?? []))].flatMap(kind => {
+    const own = segments.filter((_, i) => topics[i] === kind);
+    const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
+    return facts.has('size') && facts.size >= 2 ? [{ kind, own, facts }] : [];
+  });
+  if (kinds.length < 2 || kinds.length > MOST_KINDS) return undefined;
+  // "Overview" over a summary of what is said of the pictures.
+  if (kinds.some(k => k.kind === GENERAL) && kinds.some(k => k.kind === 'overview')) return undefined;
+  const isApart = kinds.every((a, i) => kinds.slice(i + 1).every(b => areApart(a.facts, b.facts, true)));
+  if (!isApart) return undefined;
+  const described = kinds.map(k => k.kind);
+  return [
+    { label: undefined, segments: segments.filter((_, i) => !described.includes(topics[i] ?? '')) },
+    ...kinds.map(({ kind, own }) => ({ label: labelFor(kind, described), segments: own })),
+  ];
+}
+
+/** "Do not write on the banner" speaks of the shop banner, where it is the only one. */
+function withFullNames(topics: readonly (string | undefined)[]): (string | undefined)[] {
+  const names = new Set(topics);
+  return topics.map(topic => {
+    const longer = topic === GENERAL ? [] : [...names].filter(name => name?.endsWith(` ${topic}`));
+    return longer.length === 1 ? longer[0] : topic;
+  });
+}
+
+/** The kind that each sentence is about, of itself or since it goes on about the one before. */
+function topicsOf(segments: readonly Segment[]): (string | undefined)[] {
+  let current: string | undefined;
+  let isOpen = false;
+  let isSaid = false;
+  let isOfItem = false;
+  return segments.map((segment, i) => {
+    const named = topicOf(segment.text.replace(ITEM_MARK, ''));
+    const before = segments[i - 1];
+    // A question is joined with its answer on the line below.
+    const gap = before ? segment.line - before.line - (before.text.split('\n').length - 1) : 0;
+    const isItem = gap > 0 && ITEM_MARK.test(segment.text);
+    if (named !== undefined) {
+      current = named;
+      isSaid = aspectsOf(segment).size > 0;
+      isOpen = !isSaid;
+      isOfItem = ITEM_MARK.test(segment.text);
+      return current;
+    }
+    const ends =
+      FOR_ALL.test(segment.text) ||
+      OF_BOTH.test(segment.text) ||
+      (gap > 1 && !isOpen) ||
+      (isItem && isOfItem) ||
+      // What was said of it on its own line is all, unless the next line goes on about it.
+      (gap > 0 && isSaid && !GOES_ON.test(segment.text));
+    if (ends) current = undefined;
+    isOpen = false;
+    return current;
+  });
+}
+
+function topicOf(text: string): string | undefined {
+  if (FOR_ALL.test(text)) return undefined;
+  for (const pattern of NAMED_BY) {
+    const what = pattern.exec(text)?.groups?.['what']?.toLowerCase();
+    if (what === undefined) continue;
+    if (OF_TEXT.test(what) || isOfProperty(what)) return undefined;
+    return UNTOLD.test(what) ? GENERAL : keyOf(what);
+  }
+  return undefined;
+}
+
+/** "Gallery images" and "the gallery image" are one kind. */
+const keyOf = (what: string) => what.replace(/(?<=[a-z]{3})s(?= of |$)/, '');
+
+/** The usual word for a kind, where it is the only one of that word. */
+function labelFor(kind: string, kinds: readonly string[]): string {
+  // "The photograph" beside the signature of an applicant.
+  if (kind === GENERAL && kinds.some(k => /^(?:signature|thumb impression)$/.test(labelOf(k) ?? '')))
+    return 'portrait';
+  const usual = labelOf(kind);
+  return usual !== undefined && kinds.filter(k => labelOf(k) === usual).length === 1 ? usual : kind;
+}

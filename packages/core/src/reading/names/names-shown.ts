@@ -1,0 +1,14 @@
+import { namesIn, trimExample, withoutNames } from '../common/name-examples.ts';
+import type { Segment } from '../common/segments.ts';
+
+/** What a text shows of names, beside the one that is looked at. */
+
+/** Every name of a file that is shown. */
+export const namesShown = (about: readonly Segment[]) =>
+  about.flatMap(s => namesIn(s.text)).map(m => trimExample(m[0]));
+
+/** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a word in capitals, or one that the text itself uses. */
+export const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
+  /^[A-Z]{3,}$/.test(word) ||
+  (/^[A-Z][A-Za-z]{2,20}$/.test(word) &&
+    all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(withoutNames(s.text))));

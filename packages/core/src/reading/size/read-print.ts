@@ -1,0 +1,191 @@
+import { boundOf } from '../common/bounds.ts';
+import { readDecimal } from '../common/quantities.ts';
+import type { Segment } from '../common/segments.ts';
+import { phrases } from '../common/word-lists.ts';
+
+/** Sizes on paper: width and height, or one side. They become pixels once the ppi of the same file is known. */
+
+const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
+const PHYSICAL = new RegExp(
+  `(?<a>${LENGTH})\\s*(?:mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?<side>w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*(?<b>${LENGTH})\\s*(?<unit>mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  'i',
+);
+/** "45 mm high and 35 mm wide". */
+const PHYSICAL_SIDED = new RegExp(
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(wide|width|high|height|tall)\\s*(?:,|and|by|x|×)\\s*${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(?:wide|width|high|height|tall)`,
+  'i',
+);
+/** "4.5 x 3.5 cm (h x w)". */
+export const HEIGHT_FIRST = /^\s*\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)/i;
+/** "Width 3.5 cm, height 4.5 cm". */
+const PHYSICAL_NAMED = new RegExp(
+  `\\b(width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\b[,;]?\\s*(?:and )?(?:width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\b`,
+  'i',
+);
+const NOT_PRINT = phrases`
+  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall(?! (?:panels?|prints?|files?|texts?):) | hung
+  frame(?:s|d)? (?:must|should|size|of) | sheet of paper | envelope
+  print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent)
+  printed by us | printed (?:at|in) [^.;]{3,24} for the (?:show|exhibition|tour) | (?:handed|brought|sent) in separately
+`;
+/** What is printed in the end is not the file. */
+const OF_BOOK =
+  /\b(?:column|page|text) width\b|(?<!\b(?:in|inside) (?:the|our) )\b(?:book|magazine|journal|leaflet|brochure)s? (?:is|are|has|measures?|will be)\b/i;
+const PAPER: Readonly<Record<string, [number, number]>> = {
+  a5: [148, 210],
+  a4: [210, 297],
+  a3: [297, 420],
+  a2: [420, 594],
+};
+const PER_UNIT: Readonly<Record<string, number>> = { mm: 1 / 25.4, cm: 1 / 2.54 };
+
+export interface PhysicalSize {
+  widthIn: number;
+  heightIn: number;
+  /** As written. */
+  width: number;
+  height: number;
+  unit: 'mm' | 'cm' | 'in';
+  isLeast: boolean;
+  start: number;
+  end: number;
+}
+
+/** The long or the short edge of a print. */
+const LONG_PRINT = new RegExp(
+  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)(?: \\(long(?=\\))|[^.;\\d]{0,20}\\b(?:(?:on|along) the )?(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b)|\\b(?:(?:long|short)(?:est|er)? (?:side|edge)|longest)\\b(?:[^.;\\d]|(?:min|max)\\.){0,20}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  'i',
+);
+
+/** "15 cm wide", "width 180 mm". */
+const ONE_SIDE = new RegExp(
+  `${LENGTH}\\s*(mm|cm)\\s*(?:in )?(?<side>wide|width|high|height|tall|across)\\b|\\b(?<named>width|height)\\b[^.;\\d]{0,14}${LENGTH}\\s*(mm|cm)\\b`,
+  'i',
+);
+
+export interface PhysicalSide {
+  side: 'longEdge' | 'shortEdge' | 'width' | 'height';
+  inches: number;
+  /** As written. */
+  length: number;
+  unit: 'mm' | 'cm' | 'in';
+  isLeast: boolean;
+  /** The least length in inches, where a range is given and `inches` is its greatest. */
+  fromInches?: number;
+  start: number;
+  end: number;
+}
+
+const RANGE_BEFORE = /\b(?:between|from)\s+(?<least>\d[\d.,]*)\s*(?:[mc]m|in(?:ches)?)?\s*(?:and|to)\s*$/i;
+
+/** One printed side, to be solved with the ppi of the same deliverable. */
+export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
+  const { text } = segment;
+  if (
+    NOT_PRINT.test(text) ||
+    OF_BOOK.test(text) ||
+    PHYSICAL.test(text) ||
+    PHYSICAL_SIDED.test(text) ||
+    PHYSICAL_NAMED.test(text)
+  )
+    return undefined;
+  // "Either 80 mm (one column) or 168 mm wide" is a choice.
+  if (/\beither\b[^.;]{0,20}\d\s*(?:[mc]m)\b[^.;\d]{0,40}\bor \d/i.test(text)) return undefined;
+  if (/\d ?[mc]m or \d[\d.,]* ?[mc]m\b/i.test(text)) return undefined;
+  const long = LONG_PRINT.exec(text);
+  const one = long ? null : ONE_SIDE.exec(text);
+  const match = long ?? one;
+  if (!match) return undefined;
+  const [length, written] = long
+    ? [long[1] ?? long[3], long[2] ?? long[4]]
+    : [one?.[1] ?? one?.[5], one?.[2] ?? one?.[6]];
+  const unit = /^[mc]m$/i.test(written ?? '') ? ((written ?? '').toLowerCase() as 'mm' | 'cm') : 'in';
+  const named = one?.groups?.['side'] ?? one?.groups?.['named'] ?? '';
+  const value = readDecimal(length ?? '');
+  const perUnit = PER_UNIT[unit] ?? 1;
+  const at = match.index + match[0].indexOf(length ?? '');
+  // "Between 40 and 120 cm on the longest side".
+  const least = RANGE_BEFORE.exec(text.slice(0, at))?.groups?.['least'];
+  return {
+    side: long
+      ? /\bshort/i.test(long[0])
+        ? 'shortEdge'
+        : 'longEdge'
+      : /wid|across/i.test(named)
+        ? 'width'
+        : 'height',
+    inches: value * perUnit,
+    length: value,
+    unit,
+    isLeast: boundOf(text.slice(0, at), text.slice(match.index + match[0].length)) === 'min',
+    ...(least === undefined ? {} : { fromInches: readDecimal(least) * perUnit }),
+    start: segment.start + match.index,
+    end: segment.start + match.index + match[0].length,
+  };
+}
+
+/** "24 x 30 cm; supply at 300 ppi, at that size or larger". */
+const OR_LARGER = /\b(?:that|this) size or (?:larger|bigger|more|above)\b/i;
+
+/** A printed size, to be solved with the ppi of the same deliverable. */
+export function readPhysical(segment: Segment): PhysicalSize | undefined {
+  const { text } = segment;
+  if (NOT_PRINT.test(text) || OF_BOOK.test(text)) return undefined;
+  // "129 × 198 mm plus bleed, that is 135 × 204 mm": what it comes to counts.
+  const sum =
+    /\b(?:deliver|supply|provide|send)\b(?= \d)|\bso\b[^.;\d]{0,30}\bmust (?:measure|be)(?= \d)|\bi\.e\.(?=\s)|\bbleed\b ?=(?= ?\d)|\b(?:that is|(?:that|which|it) (?:makes|gives|comes to)|making|in all|altogether|in total)\b|\bbleed\b[^.;]{0,24}\(/i.exec(
+      text,
+    )?.index ?? text.length;
+  const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);
+  if (match) {
+    const { a = '', b = '', side = '', unit: named = '' } = match.groups ?? {};
+    const written = named.toLowerCase();
+    const unit = written === 'mm' || written === 'cm' ? written : 'in';
+    const perUnit = PER_UNIT[unit] ?? 1;
+    const end = match.index + match[0].length;
+    const both = [readDecimal(a), readDecimal(b)] as const;
+    // "4.5 cm (height) x 3.5 cm (width)".
+    const isTurned = HEIGHT_FIRST.test(text.slice(end)) || /^h/i.test(side);
+    const [width, height] = isTurned ? [both[1], both[0]] : both;
+    return {
+      widthIn: width * perUnit,
+      heightIn: height * perUnit,
+      width,
+      height,
+      unit,
+      isLeast: boundOf(text.slice(0, match.index), '') === 'min' || OR_LARGER.test(text.slice(end)),
+      start: segment.start + match.index,
+      end: segment.start + end,
+    };
+  }
+  const sided = PHYSICAL_SIDED.exec(text);
+  const named = sided ? null : PHYSICAL_NAMED.exec(text);
+  const pair = sided ?? named;
+  if (pair) {
+    const [a, written, first, b] = sided
+      ? [sided[1], sided[2], sided[3], sided[4]]
+      : [named?.[2], named?.[3], named?.[1], named?.[4]];
+    const unit = (written ?? '').toLowerCase().replace(/^in.*/, 'in') as PhysicalSize['unit'];
+    const both = [readDecimal(a ?? ''), readDecimal(b ?? '')] as const;
+    const [width, height] = /^wid/i.test(first ?? '') ? both : [both[1], both[0]];
+    const perUnit = PER_UNIT[unit] ?? 1;
+    const isLeast = boundOf(text.slice(0, pair.index), '') === 'min';
+    const [start, end] = [segment.start + pair.index, segment.start + pair.index + pair[0].length];
+    return { widthIn: width * perUnit, heightIn: height * perUnit, width, height, unit, isLeast, start, end };
+  }
+  const paper = /\b(A[2-5])\b[^.;]{0,30}(?:\b(?:at|@)|,)\s*(?:least )?\d{2,4}\s*(?:ppi|dpi)/.exec(text);
+  const size = paper && PAPER[(paper[1] ?? '').toLowerCase()];
+  if (!paper || !size) return undefined;
+  const turned = /\blandscape\b/i.test(text);
+  const [w, h] = turned ? [size[1], size[0]] : size;
+  return {
+    widthIn: w / 25.4,
+    heightIn: h / 25.4,
+    width: w,
+    height: h,
+    unit: 'mm',
+    isLeast: false,
+    start: segment.start + paper.index,
+    end: segment.start + paper.index + 2,
+  };
+}
