@@ -34,7 +34,7 @@ export const STRONG = new RegExp(
 
 /** Days of other things: the judging, the opening, a later stage. */
 export const NOT_DEADLINE = phrases`
-  goes? (?:live|online|to press) | (?:printers?|printing|jury|judges) (?:starts?|begins?) | (?:is|are) made up\b
+  printers? (?:closes?|stops?|locks?) | goes? (?:live|online|to press) | (?:printers?|printing|jury|judges) (?:starts?|begins?) | (?:is|are) made up\b
   (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
   late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open

@@ -173,7 +173,7 @@ function isAskedFor(text: string, space: ReadColourSpace, at: number, end: numbe
     !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
       text.slice(0, at),
     ) &&
-    !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?)\b(?! (?:\w+ )?(?:suggest|recommend|advise|prefer|ask))[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
+    !/\b(?:we|the printer) (?:will )?(?:takes?|treats?|prints?|shows?|reads?|opens?) (?:it|them|the files?) (?:for|as|in) $|\b(?:we|printers?|(?:print|copy) shop|lab|publishers?|designers?)\b(?! (?:\w+ )?(?:suggest|recommend|advise|prefer|ask))[^.;]{0,20}\b(?:convert\w*|conversion)\b[^.;]{0,30}\bto $|\b(?:we|our printers?|the printers?) (?:makes?|do(?:es)?|produces?|creates?) (?:the |any )?$|\b(?:our|the) printers? needs? (?:the |any )?$/i.test(
       text.slice(0, at),
     ) &&
     !/\b(?:any other|(?<!\b(?:are|is) |pictures |images |files |photos )not)\b(?:(?!\bbut\b)[^.;,]){0,24}$|\b(?:taken to be|assumed to be|(?:treated|printed|shown|opened|interpreted|read) as)\b[^.;]{0,12}$/i.test(
@@ -225,7 +225,7 @@ export function readColourSpace(segment: Segment): Found[] {
       text,
     );
   // "ProPhoto RGB or Adobe RGB, the latter preferred".
-  const isLatter = /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b/i.test(text);
+  const isLatter = /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b|\b(?:prefer|recommend|suggest|advise) the latter\b/i.test(text);
   const preferred =
     (isLatter ? usable.at(-1) : undefined) ??
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??
@@ -234,7 +234,7 @@ export function readColourSpace(segment: Segment): Found[] {
         /\b(?:prefer\w*|ideally|recommend\w*|(?:would|['’]d) rather have)\b[^.;]{0,20}$/i.test(
           text.slice(0, h.at),
         ) ||
-        /^[^.;,]{0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference|is what we (?:recommend|prefer|would like))/i.test(
+        /^(?:(?!rgb|cmyk|gr[ae]y)[^.;,]){0,20}\b(?:preferred|recommended|please if|(?:is|would be) (?:better|best)|for preference|is what we (?:recommend|prefer|would like))/i.test(
           text.slice(h.end),
         ),
     ) ??

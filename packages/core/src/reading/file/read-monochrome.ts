@@ -19,6 +19,8 @@ const OF_ALL: readonly string[] = [
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
   `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,
+  // "Three images each, all monochrome of course."
+  `\\b${THINGS}(?: (?:each|per \\w+))?, all (?:of them )?(?:in )?${MONO}\\b(?=,? of course|,? naturally|,? please|[.,;)]|$)`,
   `^[^.;:]{0,24}\\b(?:sections|classes|categories),? all (?:of them |in )?${MONO}\\b`,
   `^this (?:round|month|evening|competition|time)(?:['’]s \\w+)? is (?:all |in )?${MONO}\\b(?=[,.;]|$| only)`,
   // "Monochrome only", "only monochrome photographs will be shown"

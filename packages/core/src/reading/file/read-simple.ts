@@ -36,7 +36,7 @@ const SIMPLE: readonly Simple[] = [
         (?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?
         profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)
         (?:tagged|tag (?:your |the |all |each )?(?:files?|images?|pictures?)) (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )?profile
-        profile (?:must|should) (?:stay|remain|be kept) | embedded s?rgb
+        profile (?:must|should) (?:stay|remain|be kept) | \bkeep (?:the|its|their) (?:icc |colou?r )*profiles?\b | embedded s?rgb
         (?:s?rgb|1998\)?) (?:must|has to|should) be embedded | (?:s?rgb|1998\)?|iec61966[\w.-]*),? \(?(?:embedded|tagged(?! (?:with|as)\b))
       `,
     value: () => true,

@@ -30,6 +30,8 @@ const ADDED_BY = [
     `(?:one|a) (?:more|further|second|third|additional) (?:file|image|picture|jpe?g|photo)(?: is|[,:]) ${ONE}`,
     `with (?:every|each|your|the) (?:entry|picture|work|image|set|application)s?,? (?:(?:must|should) come|comes|goes|we need|send) ${ONE}`,
   ].map(intro => `^(?:${intro})${NOUN}(?!\\?)`),
+  // "A small JPEG of each, 1000 pixels on the long side, for our layout artist".
+  `^(?:and |plus |also )?(?:an?|one) (?<as>(?:small(?:er)?|low-res(?:olution)?|reduced|light) (?:jpe?g|png|file|copy|version)) of (?:each|every one|it|them|all of them|the same|every picture|each picture)\\b`,
   // "The portrait is separate: JPEG, …"
   `^${ONE}${NOUN} (?:is|comes|goes) (?:separate(?:ly)?|extra|a file of its own)(?= ?[:,(.–-])`,
   // "Layout plan: a further JPEG, 1920 × 1280 pixels".

@@ -98,6 +98,8 @@ function headOf(
     OF_TEXT.test(own) ||
     // "The banner at the top of your page" is no page.
     OF_RULES.test(own.replace(/(?<=\w) (?:at|in|on|for|of|from) .*$/, '')) ||
+    // A row of a table has its value behind a gap.
+    / {3,}/.test(own) ||
     own.includes(':') ||
     // "From the website:" and "From the handbook:" say twice what is asked of one file.
     /^(?:from|according to|in|on) (?:the|our)\b/i.test(own) ||

@@ -29,7 +29,7 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
   if (
     extra &&
     kinds.length === 1 &&
-    extra.segments.some(s => ADDED.test(s.text) || ASKED_LATER.test(s.text)) &&
+    extra.segments.some(s => [ADDED, ADDED_FOR, ASKED_LATER].some(words => words.test(s.text))) &&
     common.segments.some(s => SPEC.test(s.text))
   )
     return besides(common.segments, extra);
@@ -136,9 +136,9 @@ const ADDED =
 const ASKED_LATER =
   /^(?:[-*•–·]\s*)?(?:(?:(?:short-?listed|selected|successful|accepted) \w+|winners?|finalists?) (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|if we (?:take|accept|choose|use|print|publish|say yes|like|want)\b[^.:]{0,40}\bask for\b[^.]{0,30}\b(?:files?|versions?|tiffs?)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed|publish(?:ed)?)\b[^.:]{0,60}\b(?:prints?|files?|versions?|tiffs?)\b)/i;
 
-/** "Please also send a JPEG for our website": a further file, told by what it is for. */
+/** "Please also send a JPEG for our website", "Submit first as small JPEGs": a further file, told by what it is for. */
 const ADDED_FOR =
-  /^(?:please )?(?:also|in addition|additionally)\b[^:.]{0,70}\b(?:for|to) (?:our|the) (?:web ?site|web|screen|social media|newsletter|catalogue)\b/i;
+  /^(?:please )?(?:first,? )?(?:submit|send|upload|enter)(?: them| these)?(?: first)?(?: only)?(?: as)? (?:small|low-res\w*|reduced) (?:jpe?gs|files|copies|versions)(?<=\bfirst\b.*)|^(?:please )?(?:also|in addition|additionally)\b[^:.]{0,70}\b(?:for|to) (?:our|the) (?:web ?site|web|screen|social media|newsletter|catalogue)\b/i;
 
 function leadingLabel(whole: string): string | undefined {
   const text = whole.replace(ITEM_MARK, '');

@@ -14,7 +14,7 @@ export interface PartSaid {
 const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   [
     'deliverable',
-    /\b[A-Z] for (?:plate|print|paper|screen|web|photo|jury)[a-z]* (?:or|and) [A-Z] for [a-z]+/g,
+    /\b[A-Z] for (?:plate|print|paper|screen|web|photo|jury|view|large|small|cover|detail|original)[a-z]* (?:or|and) [A-Z] for [a-z]+/g,
   ],
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
@@ -93,7 +93,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
 const JOINT = new RegExp(
   `^${oneOf`
     [\s,;+&/()[\]<>{}“”"'‘’→·–—-] | -> | \.(?=\S|$)
-    \b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b
+    \b(?:and|then|plus|followed (?:by|with)|by|an?|the|your|its|their|at|first|second|third|last|end|finally|lastly|next|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|\d+)\b
   `}*$`,
   'i',
 );

@@ -32,6 +32,9 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bvertical (?:size|measure|extent)\b/gi, 'height'],
   [/(?<=\b\d{1,3} )signs\b(?! of)/gi, 'characters'],
   [/(?<=\d{2} ?(?:px|pixels)? ?)\*(?= ?\d{2})/gi, 'x'],
+  [/\bmaximal(?:ly)? (?=\d)/gi, 'at most '],
+  [/\b(from|by) minimum (?=\d)/gi, '$1 at least '],
+  [/\b(participate|take part)(s?) with (?=(?:up to|at most|no more than|a maximum of|\d))/gi, 'may send '],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],
@@ -67,6 +70,23 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\b(we|i) no longer (accept|take|use|want|show|support)\b/gi, '$1 do not $2'],
   [/\b(and|but) no longer (?=jpe?gs?\b|tiffs?\b|pngs?\b)/gi, '$1 no '],
   // What is done to a file.
+  [
+    /\bleave ((?:(?:your|the|any|all) )?(?:own )?(?:names?|author|gps|location|position|co-?ordinates|metadata|exif)(?: (?:data|information|position|field|details))?) out of\b/gi,
+    'remove $1 from',
+  ],
+  [
+    /\bleave ((?:(?:your|the|any|all) )?(?:own )?(?:names?|author|gps|location|position|co-?ordinates|metadata|exif)(?: (?:data|information|position|field|details))?) out\b/gi,
+    'remove $1',
+  ],
+  [
+    /\bleave out (?=(?:(?:your|the|any|all) )?(?:own )?(?:names?|author|gps|location|position|co-?ordinates)\b(?! (?:in|of) (?:the )?(?:file ?names?|titles?)))/gi,
+    'remove ',
+  ],
+  // "Aim for 2 MB but never more than 3."
+  [
+    /(?<=\d ?MB\b[^.;\n]{0,40}?\b)(?:(?:do not|don['’]t|never|not) (?:go (?:over|above|beyond)|exceed)|(?:no|never|not) (?:more|over)(?: than)?) (\d{1,2})(?=[.;!]|$)/gim,
+    'never more than $1 MB',
+  ],
   [/\bget(?:ting)? rid of\b/gi, 'remove'],
   [/\bstripp?ed out\b/gi, 'removed'],
   [/\blinked by\b/gi, 'joined by'],

@@ -101,6 +101,20 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     '$1 must be removed from the metadata',
   ],
+  // "No name on the photograph, and none in the file's properties either."
+  [
+    /(?<=\bno (?:author['’]?s? )?names? (?:on|in) [^.;]{3,40}?,? (?:and|nor|or) )none in (?:the |its )?(?:(?:file|image|picture)['’]s )?(?:properties|metadata|file information|exif|iptc)(?: either| as well)?/gi,
+    "remove the author's name from the metadata",
+  ],
+  // "Coordinates have to be removed. Remove your own name, too", "GPS must be removed, and your name too."
+  [
+    /(?<=\b(?:gps|exif|metadata|co-?ordinates|location data)\b[^\n]{0,120}?\b)(?:remove|delete|leave out) (?:your|the author['’]s)(?: own)? name,? (?:too|as well|also)\b/gi,
+    "remove the author's name from the metadata",
+  ],
+  [
+    /(?<=\b(?:gps|exif|metadata|co-?ordinates|location)\b[^.;\n]{0,40}? (?:removed|deleted|stripped|cleared)),? and (?:(?:so|also) (?:must|should|has) )?(?:your|the author['’]s)(?: own)? name(?:,? (?:too|as well|also))?(?=[.;:]|$)/gim,
+    "; the author's name must be removed from the metadata",
+  ],
   // "The GPS position and the author's name have to be deleted."
   [
     /(?<=\b(?:gps|location|position|co-?ordinates)[^.;]{0,20} (?:and|or|nor) (?:your name|the (?:author|photographer)['’]s name)(?:, [a-z ]{4,20},)? (?:must|has to|have to|should|are to|is to) be )(deleted|removed|stripped)(?=[.,;]|$)/gi,

@@ -51,6 +51,15 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
   [/\bnot above(?= \d)/gi, 'at most'],
+  // "2000 x 2000 px, no less".
+  [
+    /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:less|smaller|lower)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,
+    'at least $1',
+  ],
+  [
+    /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:more|larger|bigger|greater)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,
+    'at most $1',
+  ],
   // "Make the shorter edge 1080 pixels long."
   [/(?<=\b(?:side|edge)\b[^.;\d]{0,24}\d{3,5} (?:px|pixels)) long(?=[.;,)]|$)/gi, ''],
   [

@@ -82,14 +82,14 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 
 /** "The section letter (C, M or N)" in what is said of names. */
 const LETTERS =
-  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b/;
+  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
 
 /** Letters that begin the names of the sections, one for each, are their codes. */
 function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.code !== null)) return listed;
   const list = segments
     .map(s => LETTERS.exec(s.text)?.groups)
-    .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'])
+    .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'] ?? g?.['bare'])
     .find(Boolean);
   const letters = list?.match(/[A-Z]+/g) ?? [];
   const areInitials =

@@ -6,6 +6,8 @@ import { THINGS } from '../common/things.ts';
 /** One section of a list, taken apart from both ends: mark, code, name, code in brackets, limit. */
 export interface SectionItem {
   code: string | null;
+  /** A code in front that another one in brackets outranks. */
+  outranked?: string;
   label: string;
   limit: number | null;
   /** Whether "section", "class" or the like stands before its code. */
@@ -142,12 +144,14 @@ export function sectionItem(written: string): SectionItem | undefined {
   if (limited && limited.index > 1) rest = rest.slice(0, limited.index);
   else if (limited) return undefined;
   let aside = '';
+  let outranked: string | undefined;
   let isCodedBehind = false;
   for (let bracket = BRACKET_BEHIND.exec(rest); bracket; bracket = BRACKET_BEHIND.exec(rest)) {
     const inner = bracket.groups?.['inner'] ?? '';
     const own = A_CODE.exec(inner)?.groups?.['code'];
     // "Section A: Open Colour (PID Colour)" has its code in front.
     if (own !== undefined && !/^\d/.test(own) && !(code !== null && own.includes(' '))) {
+      outranked = code !== null && /^[A-Z]/.test(code) ? code : undefined;
       code = own;
       isCodedBehind = true;
     } else aside = inner;
@@ -170,6 +174,7 @@ export function sectionItem(written: string): SectionItem | undefined {
   const limit = limited?.groups?.['n'] ?? (isCodedBehind ? groups['spaced'] : undefined);
   return {
     code,
+    ...(outranked === undefined ? {} : { outranked }),
     label,
     limit: limit === undefined ? null : readCount(limit),
     isCalled: called !== null,

@@ -105,10 +105,10 @@ export function sectionsOf(items: readonly SectionItem[]): ReadSection[] {
     asides.size === 1 || isChoice(item) || (items.some(isChoice) && !isTwice(item));
   // "Open (PID colour)" and "Open (PID mono)": the others keep theirs too.
   const areTwice = items.some(isTwice);
-  const codes = items.map(item => item.code);
-  const areSame = items.length > 1 && new Set(codes).size === 1;
+  const areSame = items.length > 1 && new Set(items.map(item => item.code)).size === 1;
   return items.map(item => ({
-    code: areSame ? null : item.code,
+    // "A Open colour (PID)", "B Travel (PID)": what stands behind all of them is the kind of entry.
+    code: areSame ? (item.outranked ?? null) : item.code,
     label:
       item.aside && !isChoice(item) && (areTwice || (!isShared(item) && OF_COLOUR.test(item.aside)))
         ? `${item.label} (${item.aside})`

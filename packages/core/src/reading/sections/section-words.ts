@@ -21,7 +21,7 @@ export const NOT_SECTION = new RegExp(
     max(?:imum)? | min(?:imum)? | how | bit depth | depth | copyright | leave (?:out|off|the)
     (?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))
     jpe?g | sizes? | files? | width | height | formats? | resolution | colou?r space | bits | longest | shortest | fees? | titles? | eligib\w+ | conditions?
-    tel | phone | quality | entries | images | number | pictures | works | limit | weight | ratio | dpi | ppi
+    amounts? | quantity | term | dates? | tel | phone | quality | entries | images | number | pictures | works | limit | weight | ratio | dpi | ppi
     version | round | closing | dead-?line | page | cost | prizes? | tickets? | members? | non-?members? | gold
     silver | bronze | medals? | ribbons? | awards? | entry(?: (?:fee|per)) | for | jury | judg\w* | total
     altogether | overall | exhibition | results? | notification | opening | catalogue

@@ -9,7 +9,7 @@ const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:
 const USUAL_RATIO =
   /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
 const OF_FILES =
-  /^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
+  /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,3})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,3})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
@@ -151,7 +151,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all) |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please|, in the (?:ratio|proportion)))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all)(?: of (?:them|these))?(?: in)? |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please|, in the (?:ratio|proportion)))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(
@@ -275,7 +275,7 @@ export function readEitherWay(segment: Segment): Found[] {
     (isBoxByShape(text) ? SIDE_BY_SHAPE.exec(text) : null) ??
     (OF_LONG_SIDE.test(text) ? null : BOTH_ALIKE.exec(text)) ??
     ONLY_HEIGHT.exec(text) ??
-    (/\d|height|exceed|limits?|same (?:applies|for)|\bexce(?:pt|lud)|\bexempt|\b(?:this|that) (?:is so|is true|holds|goes)\b|\bapplies\b|\bfit\b/i.test(
+    (/\d|height|exceed|limits?|same (?:applies|for)|\bexce(?:pt|lud)|\bexempt|\b(?:this|that) (?:is so|is true|holds|goes)\b|\bapplies\b|\bfit\b|^\W*(?:yes,? )?(?:also|even) for [a-z]+\W*$/i.test(
       text,
     )
       ? UPRIGHT_TOO.exec(text)
