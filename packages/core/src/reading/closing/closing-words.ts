@@ -12,13 +12,13 @@ export const STRONG = new RegExp(
     (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
     bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
-    (?:entries|uploads?|submissions?) (?:stop|end) | stop (?:taking|accepting) | taken down
+    (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | taken down
     closed (?:for|to) entries | ultimately (?:on|by|before)\b
     term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
     (?:receptions?|acceptance|receipt) of (?:\w+ )?(?:works?|images|photos?|pictures|photographs|files|entries) (?:ends?|until|till)
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
-    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | need (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
+    end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | (?:need|\bi want) (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)
     limit (?:of|for) (?:the )?(?:inscriptions?|reception|sending|delivery|entry) | date limit | last call
     expir(?:y|es|ation) | locked | last chance | entr(?:y|ies) (?:ends?|stops?|finish(?:es)?) | no later than | deliver(?:y|ies)\b[^.;]{0,30}\bby
     delivery(?<=^\W*delivery)(?: (?:date|day))?(?=:) | (?:date|day) of delivery

@@ -56,6 +56,12 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
   // "A mail may hold 20 MB; if you have more, send two."
   lead => /\bif (?:you have|there (?:are|is)) more,? (?:please )?(?:send|use|make) $/i.test(lead),
+  // "Calendars 7 each, 3 for 18."
+  (lead, { things }) =>
+    !things &&
+    /^\W*(?:the )?(?:calendars?|tickets?|teas?|cakes?|books?|catalogues?|coffee|adults|children)(?: are| is| costs?)?:? (?:\d+(?:\.\d\d)? each, )?$/i.test(
+      lead,
+    ),
   // "Entry 15 per person": a fee.
   (lead, { things }) => !things && /(?:^|[.;] )\W*entry (?:fee )?(?:is |costs )?$/i.test(lead),
   // "Two pictures of the same subject may not …", "ten good pictures are better than twenty".

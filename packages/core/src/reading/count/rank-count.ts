@@ -50,7 +50,7 @@ const SENDER = new RegExp(
   `(?:\\b(?:${PERSON}|everyone|everybody|you|nobody)\\b|^each(?= (?:may|can|must|is|sends?)\\b))[^.;:]*\\b(?:may|can|might|could|must|should|will|is|are|has|have)\\b`,
   'i',
 );
-const LABEL = `(?:(?:max(?:imum)?\\.? )?(?:number|no\\.?|nr\\.?|quantity|limit)(?: of [\\w ]+?)?|(?:max(?:imum)?\\.? )?(?:number of )?(?:(?!additional|further|extra)[a-z]+ )?(?:${THINGS})|how many|limit|quota|what to send|submit|application|entry|panel|team|number)(?: (?:per|from each|for each) [a-z]+| each)?`;
+const LABEL = `(?:(?:max(?:imum)?\\.? )?(?:number|no\\.?|nr\\.?|quantity|limit)(?: of [\\w ]+?)?|(?:max(?:imum)?\\.? )?(?:number of )?(?:(?!additional|further|extra)[a-z]+ )?(?:${THINGS})|how many|limit|quota|what to send|what we (?:want|need|ask for|would like)|submit|application|entry|panel|team|number)(?: (?:per|from each|for each) [a-z]+| each)?`;
 /** "Images: 4", "Number of entries per person: 2", "How many? Four.", "Entries: up to 3". */
 const LABELLED = new RegExp(
   `^(?:${LABEL}\\s*(?:\\([^()\\d]*\\)\\s*)?(?:[:=–.-]\\s*|\\s{2,})|[\\s\\S]*\\bhow many\\b[^?]*\\?\\s*(?:A[:.]\\s*)?(?:yes,?\\s*)?[^.;\\d]{0,24}|(?:[^?]*\\bmore than one\\b[^?]*\\?)\\s*(?:A[:.]\\s*)?yes,?\\s*|max(?:imum)?\\.? (?:number of )?(?:${THINGS})\\s*|(?:(?!additional|further|extra)[a-z]+ )?(?:${THINGS})\\s*[,(]\\s*|${THINGS} (?:per|from each) [a-z]+ )(?:between |from |up to |a maximum of |max(?:imum)?\\.?(?: of)? |not more than |no more than |at most |only |as many as )*$`,

@@ -64,7 +64,7 @@ export function readTotal(
     const near = `${segments[i - 1]?.text ?? ''} ${bare.text}`;
     const segment =
       sections.length || !OCCASIONS.test(near) ? bare : { ...bare, text: ofEachRound(bare.text) };
-    if (isRowOfKinds(segment)) return [];
+    if (isRowOfKinds(segment) || isNumberedHead(whole, segments)) return [];
     const isRow = isOfSections(segment, sectionFound);
     const isSaid = ENTERING.test(segment.text) || /\b(?:divided|spread|split|shared)\b/i.test(segment.text);
     const ranked = countsIn(segment.text)
@@ -133,6 +133,19 @@ const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
   end: start + to,
   advice: false,
 });
+
+const NUMBERED_HEAD = /^(\d{1,2}) [A-Z][\w ]{2,24}$/;
+
+/** "2 Files" below "1 Sections" heads a chapter and counts none. */
+function isNumberedHead({ text }: Segment, segments: readonly Segment[]): boolean {
+  const number = Number(NUMBERED_HEAD.exec(text)?.[1] ?? 0);
+  return (
+    number > 0 &&
+    segments.some(
+      s => Math.abs(Number(NUMBERED_HEAD.exec(s.text)?.[1] ?? -9) - number) === 1 && s.text !== text,
+    )
+  );
+}
 
 /** "How many   3   1   4": a number for each column, which is none of all. */
 function isRowOfKinds(segment: Segment): boolean {

@@ -72,6 +72,11 @@ export function isPackage(text: string, from: number, to: number): boolean {
   if (OF_ONE_FILE.test(part)) return false;
   const after = text
     .slice(to)
+    // "4 MB max (mail server!)".
+    .replace(
+      /^(?: max(?:imum|\.)?| at most)? \((?:our |the )?(?:mail ?server|e-?mail|mailbox|inbox)[^()]{0,30}\)/i,
+      '',
+    )
     // "40 MB is the most we can accept in one message".
     .replace(/^ (?:is|are) the (?:most|limit)(?: that)? (?:we|i|it) (?:can )?(?:accept|take)s?\b/i, '')
     .slice(0, 30)

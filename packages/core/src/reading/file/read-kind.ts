@@ -23,7 +23,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
-    refuses? | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|work with|deal with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
+    refuses? | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|store|import|print|work with|deal with|cope with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
     (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
@@ -225,7 +225,10 @@ export function readColourSpace(segment: Segment): Found[] {
       text,
     );
   // "ProPhoto RGB or Adobe RGB, the latter preferred".
-  const isLatter = /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b|\b(?:prefer|recommend|suggest|advise) the latter\b/i.test(text);
+  const isLatter =
+    /\bthe latter (?:is |being )?(?:preferred|recommended|better)\b|\b(?:prefer|recommend|suggest|advise) the latter\b/i.test(
+      text,
+    );
   const preferred =
     (isLatter ? usable.at(-1) : undefined) ??
     usable.find(h => /\bconvert\w*\b[^.;]{0,30}\bto (?:the )?$/i.test(text.slice(0, h.at))) ??

@@ -26,7 +26,8 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'profileEmbedded',
-    words: /\bleave the (?:icc |colou?r )*profile (?:out|off)\b/i,
+    words:
+      /\bleave the (?:icc |colou?r )*profile (?:out|off)\b|\b(?:strip|remove|delete) the (?:icc |colou?r )*profile\b|^\W*no (?:icc |colou?r )*profile,? please\b/i,
     value: () => false,
   },
   {
@@ -36,7 +37,7 @@ const SIMPLE: readonly Simple[] = [
         (?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?
         profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)
         (?:tagged|tag (?:your |the |all |each )?(?:files?|images?|pictures?)) (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )?profile
-        profile (?:must|should) (?:stay|remain|be kept) | \bkeep (?:the|its|their) (?:icc |colou?r )*profiles?\b | embedded s?rgb
+        profile (?:must|should) (?:stay|remain|be kept) | \bembed (?:s?rgb|adobe rgb)\b | \bkeep (?:the|its|their) (?:icc |colou?r )*profiles?\b | embedded s?rgb
         (?:s?rgb|1998\)?) (?:must|has to|should) be embedded | (?:s?rgb|1998\)?|iec61966[\w.-]*),? \(?(?:embedded|tagged(?! (?:with|as)\b))
       `,
     value: () => true,
@@ -113,7 +114,7 @@ const SIMPLE: readonly Simple[] = [
     words: patterns`
         \b(?:not?|never|cannot|avoid|refuse\w*|without|(?:turn|switch)(?:ed)? off|disable|untick|uncheck)\b[^.;]{0,30}\bprogressive\b
         \b(?:hang|choke|crash|stall|stumble|freeze)s? (?:on|with|at)\b[^.;]{0,20}\bprogressive\b
-        \bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break)
+        \bprogressive\b[^.;]{0,40}\b(?:not|refused|rejected|cannot|fail|freeze|break|stay (?:black|blank|grey))
       `,
     value: () => 'baseline',
     unless: BOTH_SCANS,
@@ -186,7 +187,8 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'quality',
-    words: /\bquality:? (?:level )?(\d{1,2}) ?(?:[-–]|to) ?(\d{1,2})\b(?! ?(?:%|[km]b|px|pixels))/i,
+    words:
+      /\b(?:quality|compression):? (?:level )?(\d{1,2}) ?(?:[-–]|to) ?(\d{1,2})\b(?! ?(?:%|[km]b|px|pixels))/i,
     value: m => `${m[1]}-${m[2]}`,
   },
   {

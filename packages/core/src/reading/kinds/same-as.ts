@@ -9,7 +9,7 @@ const OTHER =
 const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
   {
     words: new RegExp(
-      `\\b(?:same (?:file )?(?:formats?|types?)|(?:file )?(?:formats?|types?)\\s*:?\\s*(?:same )?)(?: ${OTHER}|(?<=same \\w+)\\W*$)`,
+      `\\b(?:same (?:file )?(?:formats?|types?)|(?:file )?(?:formats?|types?)\\s*:?\\s*(?:same )?)(?: ${OTHER}|(?<=same (?:file )?\\w+)(?=\\W*$|,| and same\\b))`,
       'i',
     ),
     fields: ['formats'],
@@ -21,7 +21,7 @@ const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
   },
   {
     words: new RegExp(
-      `\\b(?:same (?:file |greatest |maximum )?(?:size|weight)(?: limit)?|(?:file size|weight|limit)\\s*:?\\s*(?:same )?) ${OTHER}`,
+      `\\b(?:same (?:file |greatest |maximum )?(?:size|weight)(?: limit)?|(?:file size|weight|limit)\\s*:?\\s*(?:same )?) ${OTHER}|\\bsame (?:file|greatest|maximum) (?:size|weight)(?: limit)?(?=\\W*$|,| and same\\b)`,
       'i',
     ),
     fields: ['bytesMin', 'bytesMax'],

@@ -73,7 +73,7 @@ export const THEIR_OWN =
 /** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
 export const MISSED = patterns`
   \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b
-  \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b | ^\W*(?:metadata: )?no (?:metadata|exif)(?: data)?, no [a-z]+\W*$
+  \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b | ^\W*(?:metadata: )?no (?:metadata|exif)(?: data)?, no (?!iptc|exif|xmp|gps|metadata)[a-z]+\W*$
   \b(?:removes?|strips?|deletes?|loses?|drops?) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?)\b
   \b(?:not|never|avoid)\b[^.;]*\b(?:since|because|as|for) (?:it|that|this|they) (?:removes?|strips?|deletes?|loses?)\b
   \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|disqualified|excluded|returned|sent back|not (?:be )?(?:accepted|used))\b

@@ -1,5 +1,6 @@
 import { capital } from './clause-meaning.ts';
 import type { Edit } from './reword.ts';
+import { NUMBER_WORDS } from '../common/quantities.ts';
 import { oneOf } from '../common/word-lists.ts';
 
 /**
@@ -36,6 +37,12 @@ const ASKED: readonly (readonly [question: RegExp, yes: string, no: string])[] =
       `(?:are|is) (?<what>[^?]{2,60}?) ${ALLOWED}(?<where> [^?]{2,40})?`,
       '$what are allowed$where',
       '$what are not allowed$where',
+    ],
+    // "Can I send five? No, three.": what is asked about says nothing of what is.
+    [
+      `(?:can|may|could) (?:I|we|one) (?<what>(?:send|enter|submit|upload) (?:\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')})(?: (?:pictures|images|photos|photographs|files|works))?)`,
+      'You may $what',
+      'You need not',
     ],
     [
       `(?:can|may|could|am|are|is it) (?:${WE} )?(?:${ALLOWED} to )?(?<what>(?!my\\b|the\\b|an?\\b|there\\b|your\\b|our\\b|it\\b)[a-z][^?]{2,80})`,

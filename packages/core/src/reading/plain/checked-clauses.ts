@@ -15,6 +15,7 @@ const AMISS = oneOf`
   (?:is|are|be|has|have)(?: not|n['’]t)? (?:(?:still |got )?(?:more|less|fewer|larger|bigger|smaller|longer|shorter|wider|narrower|higher|taller|heavier|lower) than|over|under|above|below)
   (?:is|are)(?: not|n['’]t) (?:an? |in |saved |of )?(?:jpe?gs?|png|tiffs?|s?rgb|adobe) | (?:be|is) (?:framed|signed|bordered) | exceeds? | weighs? (?:more|less)
   (?:there (?:is|are)|(?:has|have|contains?|carries|carry|shows?|bears?)) (?:still )?(?:an? |any |some )?(?:\w+ )?(?:borders?|frames?|water-?marks?|signatures?|text|names?|dates?|stamps?|logos?|captions?|gps|location|spaces?|accents?|umlauts?)
+  (?:is|are|stands?|appears?) (?:still )?in the (?:metadata|exif|iptc) | (?:fields?|profile|exif|iptc|metadata|data) (?:is|are) (?:missing|empty|blank)
 `;
 const IS_AMISS = new RegExp(`\\b${AMISS}\\b`, 'i');
 /** Where a sentence begins. */
@@ -28,7 +29,7 @@ const IF_HARM = new RegExp(
 );
 /** "If your picture has more than 1920 pixels on the long side, the form will not take it." */
 const IF_REFUSED = new RegExp(
-  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,90}), (?=(?:it|they|the (?:file|picture|image|form|page|site|system|upload|uploader|server)|we|i|you|your (?:file|picture|image|upload|entry)) [^.;\\n]{0,24}?(?:(?:will not|won['’]t|cannot|can['’]t|do(?:es)? not|don['’]t) (?:be )?(?:take|accept|upload|open|show|judge|use|go|work|count|shown|accepted|taken|judged|used|get)|refused?|reject(?:ed)?|returned|sent? (?:it|them|back)|fails?|stops?|error|deleted?|disqualif\\w+)\\b)`,
+  `${BEGIN}(?:if|when) (?<clause>[^,.;:\\n]{4,90}), (?=(?:it|they|the (?:file|picture|image|form|page|site|system|upload|uploader|server)|we|i|you|your (?:file|picture|image|upload|entry)) [^.;\\n]{0,24}?(?:(?:will not|won['’]t|cannot|can['’]t|do(?:es)? not|don['’]t) (?:be )?(?:take|accept|upload|open|show|judge|use|go|work|count|shown|accepted|taken|judged|used|get)|refused?|reject(?:ed)?|returned|sen[dt]s? (?:it|them|back|the \\w+ back)|fails?|stops?|error|deleted?|disqualif\\w+)\\b)`,
   'gim',
 );
 /** "Compress it if it is larger than 5 MB". */

@@ -8,6 +8,11 @@ export const SUBJECT =
 const MEANS: readonly (readonly [clause: RegExp, demand: string])[] = [
   ['there (?:is|are) (?:an? |any |some )?(?=\\w)', 'there must be no '],
   [
+    `(${SUBJECT})(?<=\\b(?:fields?|profile|exif|iptc|metadata|data)) (?:is|are) (?=(?:missing|empty|blank)\\b)`,
+    '$1 must not be ',
+  ],
+  [`(${SUBJECT}) (?:stands?|appears?) (?:still )?(?=in the )`, '$1 must not be '],
+  [
     `(${SUBJECT}) (?:is|are)(?: not|n['’]t) (?=(?:an? |in |of |saved |sized |at least |square\\b|exactly |jpe?g|png|tiff?|s?rgb|adobe|\\d|the )[^,;]*)`,
     '$1 must be ',
   ],

@@ -35,6 +35,18 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bmaximal(?:ly)? (?=\d)/gi, 'at most '],
   [/\b(from|by) minimum (?=\d)/gi, '$1 at least '],
   [/\b(participate|take part)(s?) with (?=(?:up to|at most|no more than|a maximum of|\d))/gi, 'may send '],
+  [
+    /(?<=^|[.,;:!?] )(two|three|four|five|six|eight|ten|twelve|\d{1,2}),? (?:no more and no (?:fewer|less)|neither more nor (?:fewer|less)|not more and not (?:fewer|less))\b/gim,
+    'send exactly $1 pictures',
+  ],
+  [
+    /\b(\d{1,2}|four|five|six|eight|ten|twelve|fifteen|twenty) (images|pictures|photographs|photos|works|prints) make up (?:a|the|each|every) (club|team)['’]s entry\b/gi,
+    'each $3 sends $1 $2',
+  ],
+  [
+    /\b(two|three|four|five|\d{1,2}) at (?:the )?most (?=(?:by|from|of) (?:any )?one (?:author|member|person|maker|photographer)\b)/gi,
+    'at most $1 ',
+  ],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],
@@ -106,6 +118,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bper head\b/gi, 'per person'],
   [/\bunder-?lines?\b(?=[ ,.;)]*(?:$|[,.;)]|and\b|then\b|between\b|title|number|surname))/gim, 'underscore'],
   [/\bfinal (?:date|day)\b(?! of\b)/gi, 'deadline'],
+  [/(?<=^|[•*(,:-] ?)wide (format|shape)(?=,? please|[.;,(]|$)/gim, 'landscape $1'],
   // "Horizontal, JPEG": of a picture, and no side of it.
   [/(?<!(?:\d|px|pixels) ?[,:(]? ?)(?<=[,:(] ?|\bboth )horizontal(?=,|\)|\.)/gi, 'landscape'],
   [/(?<!(?:\d|px|pixels) ?[,:(]? ?)(?<=[,:(] ?|\bboth )vertical(?=,|\)|\.)/gi, 'portrait'],

@@ -82,6 +82,20 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     ' must be kept',
   ],
+  // "Make sure nothing in the metadata gives you away."
+  [
+    /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,
+    'nothing in the $1 identifies you',
+  ],
+  [/\bturn off (?:the )?location(?: (?:services?|tagging))?(?= before| when|[,.;])/gi, 'remove the GPS data'],
+  // "All camera data except location must be left in."
+  [
+    new RegExp(
+      `\\ball (?:the )?${NOTES}(?: data)?,? (?:except|but|apart from|save|other than)(?: for)? (?:the )?${PLACE} (?:must|should|has to|have to) (?:be left in|stay|be kept|remain|be left|be preserved)(?: in the file)?`,
+      'gi',
+    ),
+    'keep all EXIF data except the GPS data',
+  ],
   // "The GPS position, on the other hand, has to be deleted."
   [/, (?:on the other hand|however|though|by contrast),(?= (?:must|has|have|is|are|should|may|can)\b)/gi, ''],
   // "The shooting data have to survive the export."
@@ -100,6 +114,11 @@ export const METADATA_WORDING: readonly Rule[] = [
       'gi',
     ),
     '$1 must be removed from the metadata',
+  ],
+  // "Keep everything the camera writes into the file."
+  [
+    /\b(?:keep|leave|leave in|retain) (?:everything|all|whatever|what)(?: that| which)? (?:the|your) camera (?:writes|has written|records|has recorded|puts|stores) (?:into|in|to) the (?:file|picture|image)/gi,
+    'keep all EXIF data',
   ],
   // "No name on the photograph, and none in the file's properties either."
   [

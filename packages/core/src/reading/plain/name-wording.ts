@@ -11,9 +11,37 @@ export const NAME_WORDING: readonly Rule[] = [
     'the file name ',
   ],
   [
-    /\b(?:restrict|limit|keep|cut) (?:the |your |all )?(titles?|(?:file )?names?) (?:down )?to (?=\d)/gi,
-    '$1 limited to ',
+    /\b(?:restrict|limit|keep|cut) (?:the |your |all )?(title|file name|name)s? (?:down )?to (\d{1,3} (?:characters|letters|signs))(?: or (?:fewer|less))?/gi,
+    '$1s limited to $2',
   ],
+  [
+    /\b(?:restrict|limit|keep|cut) (?:the |your |all )?names (?:down )?to (\d{1,3} (?:characters|letters|signs))(?: or (?:fewer|less))?/gi,
+    'file names limited to $1',
+  ],
+  // "A title of more than 40 characters will be cut off", "the title has room for 40 characters".
+  [
+    /\ban? (title|file ?-?name) (?:of|with) (?:more than|over) (\d{1,3} (?:characters|letters)) (?:will be|is|gets) (?:cut(?: off)?|shortened|truncated|refused|rejected)/gi,
+    '$1s of at most $2',
+  ],
+  [
+    /\b(?:the )?(title|file ?-?name)s? (?:has|have|leaves?) room for (?:only )?(\d{1,3} (?:characters|letters))/gi,
+    '$1s of at most $2',
+  ],
+  [
+    /\b(?:longest|maximum) (title|file ?-?name)(?::| is| has)? (\d{1,3} (?:characters|letters))/gi,
+    '$1s of at most $2',
+  ],
+  // "Replace any space in the file name with a hyphen", "a space in the file name makes the upload fail".
+  [
+    /\breplace (?:(?:any|all|every|the) )?spaces? in (?:the |your )?(?:file ?-?)?names? (?:with|by) /gi,
+    'no spaces in the file name, use ',
+  ],
+  [
+    /\b(?:a )?spaces? in (?:the |your |an? )?(?:file ?-?)?names? (?=(?:makes?|will make|causes?|breaks?|stops?|upsets?|confuses?)\b)/gi,
+    'no spaces in the file name, that ',
+  ],
+  // "Follow the number with a space and the title."
+  [/\bfollow (?:the|this|that) [a-z]+ with (?=an? (?:space|hyphen|under-?score|dash)\b)/gi, 'then '],
   // "Leave out accents and punctuation in file names."
   [
     new RegExp(
@@ -23,7 +51,15 @@ export const NAME_WORDING: readonly Rule[] = [
     'no ',
   ],
   [
-    /\bspaces (?:with)?in (?:the |your )?titles? (?:are|is|do|does) (?:no (?:problem|harm)|not (?:a problem|matter))/gi,
-    'spaces in titles are allowed',
+    /\bspaces (?:with)?in (?:the |your )?(titles?|(?:file ?-?)?names?) (?:are|is|do|does) (?:no (?:problem|harm)|not (?:a problem|matter)|(?:perfectly|quite) (?:all right|fine|ok(?:ay)?))/gi,
+    'spaces in the $1 are allowed',
+  ],
+  [
+    /(?<=\b(?:file ?-?)?names? (?:must|should|has to|have to) be )free (?:of|from) (?=spaces|accents|umlauts|punctuation)/gi,
+    'without ',
+  ],
+  [
+    /\bthere (?:must|may|should) not be (?:a|any) spaces? (?:anywhere )?in (?=(?:the |your )?(?:file ?-?)?names?)/gi,
+    'no spaces in ',
   ],
 ];

@@ -53,6 +53,8 @@ export const LAYOUT: readonly Rule[] = [
     /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}(?::| =)[^\n.]{0,300};)/gim,
     ',',
   ],
+  // What stands in brackets below a name explains it.
+  [/(?<=\.(?:jpe?g|tiff?|png))[ \t]{0,20}\n[ \t]{0,20}(?=\([^()\n]{6,100}\)\.?[ \t]*$)/gim, ' '],
   // "Table 1. What to upload".
   [/^[ \t]*Table \d{1,2}[.:–-][ \t]+(?=[A-Z])/gm, ''],
   // "§ 4", "Rule 4:", "Art. 4 -".
@@ -80,7 +82,7 @@ const OF_FILES =
 
 /** "Bits per channel      8": set apart by spaces alone. */
 const SPACED =
-  /^([ \t]*(?=[A-Z])(?:[^ |\t\n:]| (?! )){0,20}\b(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|quality|names?|naming|deadline|closing|closes|date|metadata|exif|gps|author|text|marks?|borders?|frames?|watermarks?|ratio|shape|depth|channel|side|edge|width|height|colou?r(?= {2,}(?:s?rgb|adobe|cmyk)))\b(?:[^ |\t\n:]| (?! )){0,20}) {2,}(?=\S(?:[^ \n]| (?! ))*$)/gim;
+  /^([ \t]*(?=[A-Z])(?:[^ |\t\n:]| (?! )){0,20}\b(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|quality|names?|naming|deadline|closing|closes|date|metadata|exif|gps|author|text|marks?|borders?|frames?|watermarks?|ratio|shape|depth|channel|side|edge|width|height|orientation|colou?r(?= {2,}(?:s?rgb|adobe|cmyk)))\b(?:[^ |\t\n:]| (?! )){0,20}) {2,}(?=\S(?:[^ \n]| (?! ))*$)/gim;
 const THREE_CELLS = /\S {2,}\S(?:[^ \n]| (?! ))* {2,}\S/;
 
 /** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */

@@ -4,7 +4,9 @@ import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
 import { SIZE_WORDING } from './size-wording.ts';
 import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
+import { DENIAL_WORDING } from './denial-wording.ts';
 import { deniedItems } from './denied-items.ts';
+import { FILE_WORDING } from './file-wording.ts';
 import { METADATA_WORDING } from './metadata-wording.ts';
 import { NAME_WORDING } from './name-wording.ts';
 import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
@@ -47,6 +49,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text => doubledBreaks(text).map(([from, to]) => ({ from, to, plain: '' })),
   text => (OF_DEVICES.test(text) ? editsOf(text, DEVICES, namesShown(text)) : []),
   text => editsOf(text, COMMON_WORDS, namesShown(text)),
+  text => editsOf(text, DENIAL_WORDING, namesShown(text)).slice(0, MOST_REWORDED),
   answeredQuestions,
   checksAsked,
   refusedItems,
@@ -59,7 +62,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text =>
     editsOf(
       text,
-      [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...NAME_WORDING],
+      [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...FILE_WORDING, ...NAME_WORDING],
       namesShown(text),
     ).slice(0, MOST_REWORDED),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),

@@ -51,6 +51,44 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
   [/\bnot above(?= \d)/gi, 'at most'],
+  // "Pictures that go beyond 1920 x 1080 pixels get cut off", "… that do not reach …".
+  rule(
+    `\\b(?:pictures|images|photos|photographs|files) (?:that|which) (?:go|reach|stick|extend) (?:beyond|over|past) (?=\\d{3,5} ?[x×] ?\\d{3,5})`,
+    'the maximum size is ',
+  ),
+  rule(
+    `\\b(?:pictures|images|photos|photographs|files) (?:that|which) do not (?:reach|have|fill) (?=\\d{3,5} ?[x×] ?\\d{3,5})`,
+    'the minimum size is ',
+  ),
+  [/,? measured (?:along|on|at) the (long|short)(?:er|est)? (side|edge)\b/gi, ' on the $1est $2'],
+  [
+    /\beven the short(?:er|est)? (side|edge) (?:needs|must have|has to have|should have) (?=\d)/gi,
+    'the shortest $1 must have at least ',
+  ],
+  // "The sides must be in the ratio three to two", "as wide as high".
+  ...(
+    [
+      ['three to two', '3:2'],
+      ['two to three', '2:3'],
+      ['four to three', '4:3'],
+      ['three to four', '3:4'],
+      ['five to four', '5:4'],
+      ['four to five', '4:5'],
+      ['sixteen to nine', '16:9'],
+      ['two to one', '2:1'],
+      ['three to one', '3:1'],
+      ['one to one', '1:1'],
+    ] as const
+  ).map(([words, ratio]) =>
+    rule(
+      `(?<=\\b(?:ratio|proportions?|format)\\b[^.;\\d]{0,24})${words}\\b|\\b${words}\\b(?=[^.;\\d]{0,30}\\b(?:ratio|shape|proportions?|format)\\b)`,
+      `in the ratio ${ratio}`,
+    ),
+  ),
+  rule(
+    '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )as wide as (?:it is |they are )?(?:high|tall)(?=[.,;]|$)',
+    'in the ratio 1:1',
+  ),
   // "2000 x 2000 px, no less".
   [
     /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:less|smaller|lower)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,

@@ -1,0 +1,111 @@
+import type { Rule } from './reword.ts';
+
+/** Ways of turning something down, of letting it be, and of asking for it by two denials, each as most organisers say it. */
+
+const OVERLAY =
+  '(?:(?:white |black |thin |narrow |fine |discreet |small |large |plain )*(?:borders?|frames?|key ?lines?|signatures?|watermarks?|logos?|captions?|date stamps?))';
+const NOTES =
+  '(?:(?:exif|iptc|xmp|camera|shooting|meta)(?: ?data| information)?|metadata|(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|information))?|co-?ordinates)';
+const NAME = "(?:(?:your|the (?:author|photographer|maker|creator)['’]s) names?)";
+const FORMAT = '(?:jpe?gs?|tiffs?|pngs?|heic|raw)(?: files?)?';
+const ANY = '(?:(?:any|all|the|your|an?|every) )*';
+const FILES = '(?:files?|pictures?|images?|photos?|photographs?|entry|entries|works?|submissions?)';
+/** The verb of a demand, at the beginning of its sentence or clause. */
+const DEMAND = '(?<=^(?:[-*•–·] |\\d{1,2}[.)] )?|[.;:!,] |\\bplease |\\band )';
+const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
+
+export const DENIAL_WORDING: readonly Rule[] = [
+  // "We cannot do without your name", "no file without the photographer's name in the metadata".
+  rule(
+    `\\b(?:we|i) (?:cannot|can ?not|can['’]t) do without (?=${ANY}(?:${NAME}|${NOTES}|(?:icc )?profile))`,
+    'please do not remove ',
+  ),
+  rule(`\\bno ${FILES} without (${ANY}${NAME}) in (?:the|its|their) (${NOTES})`, '$1 must be in the $2'),
+  // "We cannot use a picture without GPS data", "a file without a profile is of no use".
+  rule(
+    `\\b(?:we|i) (?:cannot|can ?not|can['’]t|do not|will not) (?:use|accept|take|judge|show|process|place) ${ANY}${FILES} without (?:any |an? |the |its |their )?(${NOTES})(?=[.;,]|$)`,
+    '$1 must be kept',
+  ),
+  rule(
+    `\\b${ANY}${FILES} without (?:an? |the |its |their )?((?:icc |colou?r )?profile) (?:is|are) (?:of )?(?:no use|useless|worthless)`,
+    'embed the $1',
+  ),
+  // "Files with a name in the metadata are out."
+  rule(
+    `\\b${FILES} with ${ANY}names? in (?:the|its|their) (?:metadata|exif|iptc)(?: data)? (?:are|is) (?:out|not accepted|rejected)`,
+    "the author's name must be removed from the metadata",
+  ),
+  rule(
+    `\\bnobody['’]s names? (?:should|may|must|can) be (?:found )?in (?=the (?:metadata|exif|iptc))`,
+    'no name may be in ',
+  ),
+  // "Spare us your name in the EXIF data", "omit your name from the metadata".
+  rule(
+    `${DEMAND}(?:spare us|omit|drop|skip|lose) (${ANY}${NAME}|(?:the )?(?:author|copyright|creator)(?: and (?:the )?(?:author|copyright|creator))?) (?:in|from) the (?=metadata|exif|iptc)`,
+    'remove $1 from the ',
+  ),
+  rule(
+    `${DEMAND}(?:drop|omit|skip|lose|ditch|spare us|dispense with|do without) (?=${ANY}${NOTES}\\b)`,
+    'remove ',
+  ),
+  rule(`(?<=\\b${NOTES}) (is|are) to be (?:dropped|omitted|left out|discarded)\\b`, ' $1 to be removed'),
+  rule(
+    `\\b(?:nothing|none) (?:may|must|should) (?:be left|remain|stay|be) in the (metadata|exif(?: data)?)(?=[.;,]|$)`,
+    'remove all $1',
+  ),
+  rule(
+    `${DEMAND}(?:drop|omit|skip|lose|ditch|spare us|do without|dispense with|abstain from|refrain from) (?:${ANY})(?=${OVERLAY}\\b)`,
+    'no ',
+  ),
+  rule(`(?<=\\b${FILES} )minus (?=${OVERLAY}\\b)`, 'without '),
+  rule(`\\b(${OVERLAY})\\? (?:better|rather|please) not\\b`, 'no $1'),
+  rule(
+    `\\byour (signature|name|logo) belongs (?:on|to|in) [^.;]{3,40}, (?:and )?not (?:on|in) (?:the|a|your) (?:file|picture|image|photo(?:graph)?)\\b`,
+    'no $1 on the picture',
+  ),
+  // "There is no harm in a small signature", "we do not object to a watermark".
+  rule(
+    `\\b(?:there is (?:no harm in|nothing (?:wrong with|against))|(?:we|i) (?:(?:do not|don['’]t|will not|won['’]t) (?:object to|mind)|have (?:no objections? to|nothing against))) (${ANY}${OVERLAY})(?! (?:over|across|in the middle))`,
+    '$1 is allowed',
+  ),
+  rule(
+    `(?<=\\b${OVERLAY}) (?:do|does|will|is|are|would) not (?:bother|disturb|disqualify|worry|hurt|harm)(?: (?:us|me|anybody|anyone|you|${ANY}${FILES}))?`,
+    ' is allowed',
+  ),
+  rule(
+    `\\b(?:you are free|feel free) to (?:sign|watermark) ${ANY}${FILES}`,
+    'signatures on the picture are allowed',
+  ),
+  rule(
+    `${DEMAND}(?:put|add) (${ANY}${OVERLAY}) (?:on|to|round) (?:it|them|${ANY}${FILES}) if (?:it|this|that) makes you feel`,
+    '$1 is allowed if it makes you feel',
+  ),
+  rule(
+    `\\bif you must have (${ANY}${OVERLAY}),? (?:please )?(?:keep|make) it (?=thin|narrow|small|discreet|fine)`,
+    '$1 is allowed if ',
+  ),
+  rule(`\\bthe frame is ours to add,? (?:and )?not yours\\b`, 'no borders'),
+  // "TIFF need not apply", "spare us TIFFs".
+  rule(`\\b(${FORMAT}) need not apply\\b`, 'no $1'),
+  rule(`${DEMAND}(?:spare us|do without|skip|forget(?: about)?) (?:${ANY})(?=${FORMAT}\\b)`, 'no '),
+  rule(`\\banything but (?:an? )?(?=(?:s?rgb|adobe rgb|jpe?gs?|tiffs?|pngs?)\\b)`, 'anything other than '),
+  rule(
+    `(?<=\\b(?:rgb|jpe?gs?|tiffs?|pngs?|cmyk|pictures|images|files))(?<!\\bother than [^.;]{0,16}) (is|are) out(?=[.;:,!]|$)`,
+    ' $1 not accepted',
+  ),
+  rule(
+    `\\b(?:we|i) (?:do not|don['’]t|will not|cannot) convert (?:(?:anything|files|pictures|images|them|it) )?(?:in)?to (?=s?rgb|adobe rgb)`,
+    'you must convert to ',
+  ),
+  // "Less than 2000 pixels on the long side is not enough", "more than 2000 pixels is too much".
+  rule(
+    `\\b(?:less|fewer) than (\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b[^.;,\\d]{0,36}?) (?:(?:is|are) (?:not enough|too (?:little|few|small)|of no use)|(?:will not|won['’]t) do)\\b`,
+    'at least $1',
+  ),
+  rule(
+    `\\bmore than (\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b[^.;,\\d]{0,36}?) (?:(?:is|are) too (?:much|many|large|big|heavy)|(?:will not|won['’]t) do)\\b`,
+    'at most $1',
+  ),
+  [/\blighter than(?= \d)/gi, 'smaller than'],
+  [/\bheavier than(?= \d)/gi, 'larger than'],
+];

@@ -1,0 +1,48 @@
+import { NUMBER_WORDS } from '../common/quantities.ts';
+import type { Rule } from './reword.ts';
+
+/** What organisers say in many ways of weight, depth, quality and pixels per inch, each with the words that the readers know. */
+
+const WEIGHT = '\\d[\\d.,]{0,6} ?(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
+const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
+const SAYS_NO =
+  "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|will not|won[’']t|cannot|does not)";
+const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
+
+export const FILE_WORDING: readonly Rule[] = [
+  // "Over 1 MB but under 5 MB."
+  rule(
+    `\\b(?:over|above|more than) (${WEIGHT}),? (?:but|and) (?:under|below|less than) (?=\\d)`,
+    'at least $1 and at most ',
+  ),
+  // "Bigger than 2 MB and the form says no."
+  rule(
+    `(?<=^(?:[-*•] )?|[.;:!?] )(?:bigger|larger|heavier|more) than (${WEIGHT}),? and (?:the|our|my) [a-z]+ ${SAYS_NO}`,
+    'At most $1, or the form says no',
+  ),
+  rule(
+    `(?<=^(?:[-*•] )?|[.;:!?] )(?:smaller|lighter|less) than (${WEIGHT}),? and (?:the|our|my) [a-z]+ ${SAYS_NO}`,
+    'At least $1, or the form says no',
+  ),
+  // "Between one and five megabytes."
+  ...Object.entries(NUMBER_WORDS).flatMap(([word, n]): Rule[] => [
+    rule(`(?<=\\bbetween )${word}(?= and [a-z]+ ?${UNIT}\\b)`, `${n}`),
+    rule(`(?<=\\bbetween [a-z]+ and )${word}(?= ?${UNIT}\\b)`, `${n}`),
+  ]),
+  // "The resolution field must say 300", "put 300 in the dpi box", "300 pixels to the inch".
+  rule(
+    '\\b(?:resolution|dpi|ppi) (?:field|box|value) (?:must|should|has to) (?:say|show|read|be|hold) (\\d{2,3})(?! ?(?:dpi|ppi))\\b',
+    'resolution must be $1 ppi',
+  ),
+  rule(
+    '\\b(?:put|enter|type|write) (\\d{2,3}) (?:in|into|for) the (?:dpi|ppi|resolution)(?: (?:field|box))?\\b',
+    'resolution $1 ppi',
+  ),
+  rule('(?<=\\d )(?:pixels|dots) to the inch\\b', 'ppi'),
+  // "We cannot use 16-bit files; save in 8."
+  rule(
+    '\\b(?:(?:we|i) cannot (?:use|open|accept|take|print)|no) 16[- ]?bit(?: (?:files|images|tiffs))?[,;:.] (?:please )?(?:save|send|use|supply)(?: them)?(?: in| as)? 8(?:[- ]?bits?)?(?=[.;,]|$)',
+    '8-bit files',
+  ),
+  rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),
+];
