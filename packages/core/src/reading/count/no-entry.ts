@@ -56,6 +56,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
   // "A mail may hold 20 MB; if you have more, send two."
   lead => /\bif (?:you have|there (?:are|is)) more,? (?:please )?(?:send|use|make) $/i.test(lead),
+  // "Ducks 2 each or 6 for 10."
+  (lead, { things, to }, text) =>
+    !things &&
+    (/^ each,? (?:or )?\d+ for \d/i.test(text.slice(to)) ||
+      (/\d each,? (?:or )?$/i.test(lead) && /^ for \d/i.test(text.slice(to)))),
+  // "As many as you have, in batches of 10."
+  lead => /\bin (?:batches|bundles|packets|lots) of (?:up to |at most |no more than )?$/i.test(lead),
   // "Calendars 7 each, 3 for 18."
   (lead, { things }) =>
     !things &&

@@ -203,6 +203,12 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   if (new RegExp(`^\\W*(?:per|(?:for|from) (?:each|every)) ${PERSON}[:,]? $`, 'i').test(lead)) return true;
   // "For this we need one baby photograph and one recent photograph."
   if (/\b(?:we|i) (?:need|want|ask for) $/i.test(lead) && /^ and one [a-z]/i.test(tail)) return true;
+  // "We need one square picture of you."
+  if (
+    /\b(?:need|want|ask for|require)s? (?:just |only )?$/i.test(lead) &&
+    /^ of (?:you|yourself|your child|each|every)\b/i.test(tail)
+  )
+    return true;
   // "We need 10 images from your club."
   if (OF_CLUB.test(tail) && /\b(?:need|want|ask for|expect)\b[^.;]{0,12}$/i.test(lead)) return true;
   // "Work for the jury: up to 8 files".
@@ -248,7 +254,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for an?)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for (?:an?|one|any one))\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

@@ -163,7 +163,9 @@ function isOfSections({ text, start }: Segment, sections: readonly Found[]): boo
 /** "Choose Colour, Mono or Nature; two images each": the limit that every section has. */
 function isForEach(text: string, { value, to }: Count, sections: readonly ReadSection[]): boolean {
   return (
-    sections.length > 0 && sections.every(s => s.limit === value) && /^\s*each\W*$/i.test(text.slice(to))
+    sections.length > 0 &&
+    sections.every(s => s.limit === value) &&
+    (/^\s*each\W*$/i.test(text.slice(to)) || /\b(?:for|in|to) each of (?:them|these)\b/i.test(text))
   );
 }
 

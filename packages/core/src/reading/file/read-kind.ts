@@ -207,6 +207,7 @@ export function readColourSpace(segment: Segment): Found[] {
     h =>
       (h.space !== 'gray' ||
         !/\bgr[ae]y-?scale (?:figures|images|pictures|photographs|files|scans) (?:in|as)\b/i.test(text)) &&
+      (h.space !== 'gray' || !/\bgr[ae]y-?scale or rgb\b/i.test(text)) &&
       (h.space !== 'gray' ||
         !/^(?: \([^()]*\))? or (?:in )?colou?r\b|^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
           text.slice(h.end),

@@ -48,6 +48,8 @@ const OF_ALL: readonly string[] = [
   `\\bno colou?r (?:at all|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
   `\\b${THINGS} without (?:any )?colou?r\\b`,
+  `\\b${THINGS} must be free of (?:any |all )?(?:hues?|colou?rs?)\\b(?! (?:casts?|noise))`,
+  `^\\W*bring no colou?r\\b`,
   // "The tone you like, but no more than one"
   `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only|but) (?:one|a single) tone\\b`,
   // "No colour: pictures are monochrome or have one tone"

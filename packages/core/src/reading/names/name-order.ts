@@ -9,7 +9,7 @@ export function inOrder(described: readonly PartSaid[], text: string, example: s
   const [first, second] = described;
   const isTurned =
     described.length === 2 &&
-    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b|\bgoes (?:\w+ ){0,4}?(?:after|behind) the $|\b(?:after|behind) your $/i.test(
+    /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b|\bgoes (?:\w+ ){0,4}?(?:after|behind) the $|\b(?:after|behind) (?:your |the )?$/i.test(
       text.slice(first?.end, second?.at),
     );
   const words = (isTurned ? described.slice().reverse() : described).map(d => d.part);

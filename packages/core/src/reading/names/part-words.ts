@@ -19,7 +19,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
-    /(?<!\bA, )\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
+    /(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
   ['club number', /\bour (?:club )?number\b/gi],
@@ -42,7 +42,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
-      starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
+      (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
     `),
   ],

@@ -47,6 +47,7 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\b(two|three|four|five|\d{1,2}) at (?:the )?most (?=(?:by|from|of) (?:any )?one (?:author|member|person|maker|photographer)\b)/gi,
     'at most $1 ',
   ],
+  [/\bjust the one(?=[!.])/gi, 'just one picture'],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],

@@ -115,6 +115,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     '$1 must be removed from the metadata',
   ],
+  // "Please use no program that throws these away."
+  [
+    /\buse no (?:program|software|app|tool)s? (?:that|which) (?:throws? (?:these|this|them|it|those) away|(?:removes?|strips?|deletes?|drops?|loses?) (?:these|this|them|it|those))/gi,
+    'do not remove them',
+  ],
   // "Keep everything the camera writes into the file."
   [
     /\b(?:keep|leave|leave in|retain) (?:everything|all|whatever|what)(?: that| which)? (?:the|your) camera (?:writes|has written|records|has recorded|puts|stores) (?:into|in|to) the (?:file|picture|image)/gi,

@@ -89,6 +89,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )as wide as (?:it is |they are )?(?:high|tall)(?=[.,;]|$)',
     'in the ratio 1:1',
   ),
+  rule('\\bwidth to height(?::| as| is| like| =)? (\\d{1,2}) to (\\d{1,2})\\b', 'ratio $1:$2'),
   // "2000 x 2000 px, no less".
   [
     /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:less|smaller|lower)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,

@@ -20,7 +20,7 @@ const COLON_RATIO =
 const SQUARE = new RegExp(
   `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
     (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b
-    square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
+    i\.e\.,? square(?=$|[.,;)]) | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]

@@ -54,6 +54,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:the|our) (?:[a-z]+ ){1,2}(?:strips|removes|deletes|wipes|clears)\b(?![^.;]*\b(?:must|please|should)\b)/i,
   // "No title may contain the word 'untitled'."
   /\btitles? (?:may|must|can|should) (?:not )?(?:contain|include|be) (?:the )?(?:words?\b|["“'‘])/i,
+  // "On phones 200 px are cut on either side."
+  /\d ?(?:px|pixels) (?:are|is|gets?|will be) (?:cut|cropped|lost|hidden|trimmed)\b/i,
   // "Last date for payment of the fee: 24 February."
   /^\W*(?:the )?(?:(?:last|final|closing) (?:date|day)|deadline) (?:for|of) (?:the )?(?:fees?|payments?|paying)\b/i,
   // "118 pictures came in, of which 9 had to be resized because they were larger than 1600 × 1200."
