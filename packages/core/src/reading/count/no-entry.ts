@@ -56,6 +56,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   lead => /(?:\b\d+ ?(?:EUR|euros?|pounds|crowns)|[£€$] ?\d+) for (?:up to )?$/i.test(lead),
   // "A mail may hold 20 MB; if you have more, send two."
   lead => /\bif (?:you have|there (?:are|is)) more,? (?:please )?(?:send|use|make) $/i.test(lead),
+  // "7pm for 7.30, 12 a head".
+  (lead, { things, to }, text) =>
+    !things &&
+    /^ per person\b/i.test(text.slice(to)) &&
+    /\b(?:\d ?[ap]m|tickets?|supper|dinner|on the door)\b[^;]*$/i.test(lead),
   // "Ducks 2 each or 6 for 10."
   (lead, { things, to }, text) =>
     !things &&

@@ -75,13 +75,15 @@ export function readTotal(
             !(isSaid && count.things !== '' && sections.every(s => s.limit === null))) ||
           isForEach(segment.text, count, sections);
         // "Six images in all, in the sections Nature and Travel."
-        const isOfAll = /^,? (?:in all|in total|altogether),? in the (?:sections|classes|categories)\b/i.test(
-          segment.text.slice(count.to),
-        );
+        const tail = segment.text.slice(count.to);
+        const isOfAll =
+          /^,? (?:in all|in total|altogether),? in the (?:sections|classes|categories)\b/i.test(tail) ||
+          // "8 colour, 4 monochrome, 12 in all".
+          (/^ (?:in all|in total|altogether)\b/i.test(tail) && count.value === sumOf(sections));
         const rank = isOfSection && !isOfAll ? undefined : rankOf(segment.text, count);
         // "Enter up to six, not more than three of them in any one category (…)".
         const isLimit = sections.some(s => s.limit === count.value || (s.limit === null && !isSaid));
-        const isOfRow = isRow && isLimit;
+        const isOfRow = isRow && isLimit && !/^\W*how many\b/i.test(segment.text);
         return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
       });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
@@ -146,6 +148,10 @@ function isNumberedHead({ text }: Segment, segments: readonly Segment[]): boolea
     )
   );
 }
+
+/** What sections take together. */
+const sumOf = (sections: readonly ReadSection[]) =>
+  sections.reduce((sum, { limit }) => sum + (limit ?? 0), 0);
 
 /** "How many   3   1   4": a number for each column, which is none of all. */
 function isRowOfKinds(segment: Segment): boolean {

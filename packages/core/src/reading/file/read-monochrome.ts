@@ -12,7 +12,7 @@ const THINGS = '(?:images?|pictures?|photos?|photographs?|works?|entries|prints?
 const OF_ALL: readonly string[] = [
   // "Pictures: monochrome", "- monochrome, please"
   `^(?:the )?${THINGS}\\s*:\\s*${MONO}\\b(?! or\\b)`,
-  `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.]?$`,
+  `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.;]?$`,
   // "All works must be in monochrome"
   `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
   `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,

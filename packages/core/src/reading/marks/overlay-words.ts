@@ -120,7 +120,9 @@ export const YES = phrases`
 export const BORDER_LIMITED = patterns`
   \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
-  \b(?:borders?|frames?|key ?lines?),?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
+  \b(?:borders?|frames?|key ?lines?)(?: in [a-z]+(?: or [a-z]+)?)?,?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
+  \b(?:borders?|frames?|key ?lines?): (?:none|no|not|nothing) (?:wider|thicker|broader) than \d
+  \bno (?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than \d
   \b(?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than [\d.]+ ?(?:px|pixels?|mm)?[^.;,]{0,12}\b(?:returned|refused|rejected|sent back|not (?:be )?(?:accepted|allowed|permitted)|disqualified|cropped|removed)
   \b(?:borders?|frames?|key ?lines?) (?:may|can) be (?:up to|at most|no (?:more|wider) than)\b
   \bborders? of (?:up to|at most|no more than)\b

@@ -162,7 +162,7 @@ const IN_THE_SCENE =
 
 /** "Applications without photograph and signature will be rejected" asks for one. */
 const IS_MISSED =
-  /\bwithout (?:an? |the |your )?(?:photo(?:graph)?s?|pictures?) (?:and|or) (?:an? )?signatures?\b[^.;]{0,30}\b(?:rejected|refused|returned|not|invalid)\b/i;
+  /\b(?:photographs|photos|pictures|images) without (?:an? |the )?(?:name|date)s?(?: (?:and|or) (?:an? |the )?(?:name|date)s?)? (?:will|can|are)(?: ?not)?\b|\bwithout (?:an? |the |your )?(?:photo(?:graph)?s?|pictures?) (?:and|or) (?:an? )?signatures?\b[^.;]{0,30}\b(?:rejected|refused|returned|not|invalid)\b/i;
 
 /** "No text in the lower 200 pixels" forbids none elsewhere. */
 const IN_A_PART =
@@ -240,7 +240,11 @@ function verdictIn(text: string, index: number, thing: string): Verdict {
   // "Borders are permitted provided they do not take the image over the size."
   const [before, after] = [text.slice(0, index), text.slice(index).replace(CONDITION, '')];
   // "Files without a copyright line cannot be printed" asks for one.
-  if (/\bwithout (?:an? |the |any )?$/i.test(before) && NO_AFTER.test(after)) return undefined;
+  if (
+    /\bwithout (?:an? |the |any )?(?:[a-z]+ (?:and|or) (?:an? |the )?)?$/i.test(before) &&
+    NO_AFTER.test(after)
+  )
+    return undefined;
   if (NO_BEFORE.test(before) || /^(?:unframed|unsigned|borderless|nothing)\b/i.test(thing))
     return 'forbidden';
   if (NO_AFTER.test(after)) return 'forbidden';

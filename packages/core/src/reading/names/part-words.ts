@@ -14,7 +14,7 @@ export interface PartSaid {
 const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   [
     'deliverable',
-    /\b[A-Z] for (?:plate|print|paper|screen|web|photo|jury|view|large|small|cover|detail|original)[a-z]* (?:or|and) [A-Z] for [a-z]+/g,
+    /(?:\b|·)[A-Z] for (?:the )?(?:master|plate|print|paper|screen|web|photo|jury|view|large|small|cover|detail|original)[a-z]* (?:or|and) ·?[A-Z] for [a-z]+/g,
   ],
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [

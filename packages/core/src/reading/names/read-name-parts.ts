@@ -217,7 +217,7 @@ const NAMED_AFTER = patterns`
   \b(?:your|the) [^.;,]{3,30} as (?:the|its|a) (?:file ?-?name|name of the file)\b
   \b(?:carry|bear|have|take) the [^.;,]{3,30} as its name\b | \brenamed to (?:the|your|its)\b
   \bis (?:the |its )?(?:name of the file|file ?-?name)\b
-  \bfile ?-?names? (?:consists?|is made up) of (?:only )?(?:the|your|its) [a-z’']+(?: [a-z]+)?(?: only| alone)?[.;,]
+  \bfile ?-?names? (?:(?:must |should )?consists?|is made up) of (?:only )?(?:the|your|its) [a-z’']+(?: [a-z]+)?(?: only| alone)?[.;,]
   ^(?:the )?(?:\w+ )?(?:title|number) as (?:the )?file ?-?name\b
   ^(?:just |simply |use )?the (?:\w+ )?title(?: only| alone| and nothing else)\W*$
   \bfile ?-?names? (?:gives?|shows?|has) (?:only |just )?the title\b | \b(?:image |picture )?files? (?:must|should|has to) (?:bear|carry|have) (?:only )?the title\b

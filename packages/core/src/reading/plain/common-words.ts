@@ -48,6 +48,11 @@ export const COMMON_WORDS: readonly Rule[] = [
     'at most $1 ',
   ],
   [/\bjust the one(?=[!.])/gi, 'just one picture'],
+  [/\b(please )lend us (?=(?:an?|one|your|two|three|some)\b)/gi, '$1send us '],
+  [
+    /, so (?:please )?(send|submit|upload|bring) us (?=(?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) [a-z])/gi,
+    '. Please $1 us ',
+  ],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],
@@ -82,6 +87,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   ],
   [/\b(we|i) no longer (accept|take|use|want|show|support)\b/gi, '$1 do not $2'],
   [/\b(and|but) no longer (?=jpe?gs?\b|tiffs?\b|pngs?\b)/gi, '$1 no '],
+  [/\b(?:is|are) to (?=(?:consist of|contain|measure)\b)/gi, 'must '],
   // What is done to a file.
   [
     /\bleave ((?:(?:your|the|any|all) )?(?:own )?(?:names?|author|gps|location|position|co-?ordinates|metadata|exif)(?: (?:data|information|position|field|details))?) out of\b/gi,

@@ -10,10 +10,23 @@ const SAYS_NO =
 const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
 
 export const FILE_WORDING: readonly Rule[] = [
-  // "Over 1 MB but under 5 MB."
+  // "Over 1 MB but under 5 MB", "anything over 1 MB and under 10".
   rule(
-    `\\b(?:over|above|more than) (${WEIGHT}),? (?:but|and) (?:under|below|less than) (?=\\d)`,
+    `\\b(?:over|above|more than) (${WEIGHT}),? (?:but|and) (?:under|below|less than) (?=${WEIGHT})`,
     'at least $1 and at most ',
+  ),
+  rule(
+    '\\b(?:over|above|more than) (\\d{1,4}) ?([km]b),? (?:but|and) (?:under|below|less than) (\\d{1,4})(?=[.;,]|$)',
+    'at least $1 $2 and at most $3 $2',
+  ),
+  // "Don't squeeze them: under 2 MB it shows", "3 MB or so. Ten at most."
+  rule(
+    `\\b(?:under|below) (${WEIGHT}),? (?:it|they|the (?:picture|file|print)s?) (?=(?:shows?|looks?|(?:is|are) (?:too|not)|becomes?|gets?|suffers?)\\b)`,
+    'at least $1, or it ',
+  ),
+  rule(
+    `(?<=\\d ?MB(?: or so)?[.;,] )(${Object.keys(NUMBER_WORDS).join('|')}|\\d{1,2}) (?:at (?:the )?most|max(?:imum)?)(?=[.;]|$)`,
+    'at most $1 MB',
   ),
   // "Bigger than 2 MB and the form says no."
   rule(

@@ -120,6 +120,20 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\buse no (?:program|software|app|tool)s? (?:that|which) (?:throws? (?:these|this|them|it|those) away|(?:removes?|strips?|deletes?|drops?|loses?) (?:these|this|them|it|those))/gi,
     'do not remove them',
   ],
+  // "What must be in the file: camera, lens, exposure", "what must not be in the file: where it was taken; who took it".
+  [
+    /\bwhat (?:must|has to|should) (?:be|stay|remain) in the file:(?= [^.\n]*\b(?:camera|lens|exposure|shutter)\b)/gi,
+    'Keep the EXIF data in the file:',
+  ],
+  [
+    /\bwhat (?:must|may|should) not be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
+    'Remove from the metadata:',
+  ],
+  [/(?<=\bwhat (?:must|may|should) not be in the file: [^.\n]{0,60})where it was taken/gi, 'the GPS data'],
+  [
+    /[;,] (?:and )?who took it(?<=\bwhat (?:must|may|should) not be in the file: [^.\n]{0,80})/gi,
+    " and the author's name",
+  ],
   // "Keep everything the camera writes into the file."
   [
     /\b(?:keep|leave|leave in|retain) (?:everything|all|whatever|what)(?: that| which)? (?:the|your) camera (?:writes|has written|records|has recorded|puts|stores) (?:into|in|to) the (?:file|picture|image)/gi,

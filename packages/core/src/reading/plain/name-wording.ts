@@ -18,6 +18,8 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:restrict|limit|keep|cut) (?:the |your |all )?names (?:down )?to (\d{1,3} (?:characters|letters|signs))(?: or (?:fewer|less))?/gi,
     'file names limited to $1',
   ],
+  // "Title: required; 40 characters max".
+  [/(?<=^(?:[-*•] )?titles?: )(?:required|obligatory|compulsory|mandatory)[;,] (?=\d)/gim, ''],
   // "A title of more than 40 characters will be cut off", "the title has room for 40 characters".
   [
     /\ban? (title|file ?-?name) (?:of|with) (?:more than|over) (\d{1,3} (?:characters|letters)) (?:will be|is|gets) (?:cut(?: off)?|shortened|truncated|refused|rejected)/gi,

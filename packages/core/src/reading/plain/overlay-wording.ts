@@ -38,6 +38,16 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bsign the back[^.;]{0,30}, (?:and )?not (?:on )?(?:the )?(image|picture|photo(?:graph)?)\b/gi,
     'the $1 must not be signed',
   ],
+  // "Signatures are not permitted. A plain border is, provided …".
+  [
+    /\b(an? (?:[a-z]+ )?(?:border|frame|key ?line)) is,? (?=provided|so long as|as long as|if\b)/gi,
+    '$1 is allowed, ',
+  ],
+  // "The name of the candidate must be printed at its lower edge."
+  [
+    /(?<=\b(?:names?|dates?)\b[^.;]{0,60}) must be (?:printed|written|shown|visible) (?=(?:at|on|along|below) (?:its|the) (?:lower|bottom|upper) (?:edge|part|margin)\b)/gi,
+    ' are allowed on the picture ',
+  ],
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
   [
     /\b(author|photographer)(?:['’]s)? (?:details|information)(?=[^.;]{0,40}\bon (?:the |your |any )?(?:picture|image|photo))/gi,

@@ -15,7 +15,7 @@ export function quoteMarks(text: string): Edit[] {
 
 /** What a line of a specification is named by. */
 const PROPERTY =
-  '(?:(?:file |image |picture |colou?r )?(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|orientation|quality)|file ?-?names?|naming|deadline|closing(?: date| day)?|closes|metadata|exif|borders?|frames?|watermarks?|orientation|ratio|aspect ratio|shape|bit depth|depth|long(?:est|er)? (?:side|edge)|width|height|titles?|number of (?:images|pictures|photographs|entries|works)|images|pictures|entries|works)';
+  '(?:(?:file |image |picture |colou?r )?(?:formats?|types?|size|dimensions?|resolution|space|profile|mode|weight|orientation|quality)|file ?-?names?|naming|deadline|closing(?: date| day)?|closes|metadata|exif|borders?|frames?|watermarks?|words|lettering|orientation|ratio|aspect ratio|shape|bit depth|depth|long(?:est|er)? (?:side|edge)|width|height|titles?|number of (?:images|pictures|photographs|entries|works)|images|pictures|entries|works)';
 
 /** Marks of the program that a text was pasted from. */
 export const LAYOUT: readonly Rule[] = [

@@ -90,6 +90,12 @@ export const SIZE_WORDING: readonly Rule[] = [
     'in the ratio 1:1',
   ),
   rule('\\bwidth to height(?::| as| is| like| =)? (\\d{1,2}) to (\\d{1,2})\\b', 'ratio $1:$2'),
+  // "1920 x 1080 is the frame", "fit the projection area of 1920 x 1080".
+  rule(
+    '(?<![\\d.,])(\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?) is the (?:frame|box|limit|maximum|most)\\b',
+    'at most $1',
+  ),
+  [/\bfit (?:the|our|a) (?:[a-z]+ )?(?:area|screen|frame|box|canvas|space) (?:of )?(?=\d)/gi, 'fit within '],
   // "2000 x 2000 px, no less".
   [
     /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:less|smaller|lower)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,

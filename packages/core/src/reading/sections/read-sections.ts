@@ -84,6 +84,14 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 const LETTERS =
   /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
 
+/** "C01 to C08 and M01 to M04": the letters of numbers that run. */
+const RANGE = /\b(?<letter>[A-Z]{1,2})0*1 ?(?:to|-|–) ?\k<letter>\d{1,2}\b/g;
+
+const rangesIn = (segments: readonly Segment[]): string[] =>
+  segments
+    .map(s => [...s.text.matchAll(RANGE)].map(m => m.groups?.['letter'] ?? ''))
+    .find(row => row.length > 1) ?? [];
+
 /** Letters that begin the names of the sections, one for each, are their codes. */
 function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {
   if (listed.sections.some(s => s.code !== null)) return listed;
@@ -91,7 +99,7 @@ function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSe
     .map(s => LETTERS.exec(s.text)?.groups)
     .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'] ?? g?.['bare'])
     .find(Boolean);
-  const letters = list?.match(/[A-Z]+/g) ?? [];
+  const letters = list?.match(/[A-Z]+/g) ?? rangesIn(segments);
   const areInitials =
     letters.length === listed.sections.length &&
     listed.sections.every((s, i) =>

@@ -95,7 +95,8 @@ export function readRatio(segment: Segment): Found[] {
 
 const SWAP = new RegExp(
   `\\b${oneOf`
-    (?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)
+    \bor the same (?:size )?(?:upright|turned|the other way round)\b
+  (?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)
     swapp?(?:ed|able)?(?: over)? | either way (?:round|up|about) | (?:or|and) vice versa | vice versa
     the other way (?:round|about|up) | turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for
     (?:may|can|to) be (?:reversed|turned|rotated) | or turned (?:round |over )?for (?:upright|portrait|vertical)
@@ -204,7 +205,7 @@ const BOTH_ALIKE = patterns`
   \bboth (?:for|in) (?:landscape|horizontal)\w*(?: images| pictures)? and (?:for |in )?(?:portrait|vertical|upright)
   \bfor both (?:landscape|horizontal) and (?:portrait|vertical|upright)\b | \b(?:for|in|to) both orientations\b | \b(?:not|never) (?:rotate|turn) (?:the )?(?:portrait|upright|vertical)
   \b(?:portrait|upright|vertical)\w*(?: \w+)? (?:(?:must|should|may|can|will) ?not be|(?:are|is) (?:not|never)|do(?:es)? not get) (?:turned|rotated)\b
-  \b(?:screen|monitor|display|telly|tv|panel)s?\b[^.;]{0,20}\b(?:in|(?:stands?|hangs?|mounted|turned)(?: in)?) (?:portrait|landscape|upright|vertical|horizontal)(?:ly)? ?(?:position|orientation|mode|format)?\b
+  \b(?<!\b(?:one|two|three|four|five|some|several) of (?:the|our) )(?:screen|monitor|display|telly|tv|panel)s?\b[^.;]{0,20}\b(?:in|(?:stands?|hangs?|mounted|turned)(?: in)?) (?:portrait|landscape|upright|vertical|horizontal)(?:ly)? ?(?:position|orientation|mode|format)?\b
   \b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)
   \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
   \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both(?! (?:are |is )?(?:\w+ )?(?:welcome|accepted|accepta\w+|possible|fine|allowed|ok|permitted)))\b
