@@ -105,7 +105,7 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
     .flatMap((s, i) => readWeight(s, unmarked[i - 1]))
     .filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
-  const closing = settleClosing(unmarked);
+  const closing = settleClosing(unmarked, segments);
   if (!closing) return;
   reading.closes = closing.closes;
   reading.questions.push(...closing.questions);

@@ -21,7 +21,7 @@ const JOINT =
   '(?:to|-|–|and|or|,|,? and (?:at most|up to)|, at most|(?:but|and) (?:at most|no more than|not more than|up to))';
 const RANGE = `(?:(?:between |from |at least )?(?:${COUNT})(?:, (?:${COUNT}))?\\s*${JOINT}\\s*)?`;
 const COUNTED = new RegExp(
-  `(?<![\\d.,:/×x£€$-]|\\b(?:class|section|category|group|round) )\\b${RANGE}(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${BETWEEN}(?<things>${THINGS}|favou?rites?|(?:banner|head ?shot|poster|postcard|cover|selfie|portrait|pairs|tile|card|badge|stamp|flag)(?= (?:per ${PERSON}|each))|(?<=\\bone )selfie|[a-z]+s(?= (?:per|from each|by each|from every) ${PERSON})|best(?! \\w+s\\b)|(?<=(?:one|1|single) (?:square |[a-z]+-format )?)(?:jpe?g|png))\\b(?!-| (?:competition|section|round|class|category)s?\\b)`,
+  `(?<![\\d.,:/×x£€$-]|\\b(?:class|section|category|group|round) )\\b${RANGE}(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${BETWEEN}(?<things>${THINGS}|favou?rites?|(?:banner|head ?shot|poster|postcard|cover|selfie|portrait|pairs|tile|card|badge|stamp|flag|go)(?= (?:per ${PERSON}|each))|(?<=\\bone )selfie|[a-z]+s(?= (?:per|from each|by each|from every) ${PERSON})|best(?! \\w+s\\b)|(?<=(?:one|1|single) (?:square |[a-z]+-format )?)(?:jpe?g|png))\\b(?!-| (?:competition|section|round|class|category)s?\\b)`,
   'gi',
 );
 /** Units and other things that no entry is counted in. */

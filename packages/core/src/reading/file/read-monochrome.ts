@@ -48,6 +48,7 @@ const OF_ALL: readonly string[] = [
   `\\bno colou?r (?:at all|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
   `\\b${THINGS} without (?:any )?colou?r\\b`,
+  `\\b${THINGS} (?:are|must be) (?:\\w+ and )?without (?:any )?colou?r\\b`,
   `\\b${THINGS} must be free of (?:any |all )?(?:hues?|colou?rs?)\\b(?! (?:casts?|noise))`,
   `^\\W*bring no colou?r\\b`,
   // "The tone you like, but no more than one"

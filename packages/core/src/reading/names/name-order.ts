@@ -35,7 +35,8 @@ export function withFixedLead(
   } = /^(?<lead>[A-Z][A-Za-z]{0,9}\d{0,4})(?<mark>[_-]| - )(?<rest>.+)$/.exec(example ?? '')?.groups ?? {};
   // "Section letter (P, M or N)": a letter that stands for a section is no fixed word.
   if (words[0] === 'section code' && /^[A-Z]{1,3}$/.test(lead)) return undefined;
-  const isSpelled = lead !== '' && new RegExp(`\\b${lead}\\b[^.\\w]`).test(withoutNames(text));
+  const isSpelled =
+    lead !== '' && new RegExp(`\\b${lead}(?:\\b[^.\\w]|[_-](?=[a-z]))`).test(withoutNames(text));
   const parts = isSpelled ? alignExample(rest, words) : undefined;
   return parts && [`text:${lead}${mark}`, ...parts];
 }

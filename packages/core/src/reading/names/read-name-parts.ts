@@ -65,7 +65,8 @@ export function readParts(
       continue;
     }
     if (naming.parts) return;
-    if (described.length < 2 || isJoinedToOther(described, segment.text)) continue;
+    const isLed = isLedAsShown(described, segment.text, naming.example);
+    if (described.length < 2 || (!isLed && isJoinedToOther(described, segment.text))) continue;
     const words = inOrder(described, segment.text, naming.example);
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
@@ -74,6 +75,7 @@ export function readParts(
       return;
     }
     const parts =
+      (isLed ? withFixedLead(naming.example, words, segment.text) : undefined) ??
       asShown(
         writtenOut(described, segment.text, naming.example) ?? saidBetween(described, segment.text),
         naming.example,
@@ -149,6 +151,12 @@ function isJoinedToOther(described: readonly PartSaid[], text: string): boolean 
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
     described.slice(1).some((d, i) => /^[_-][A-Za-z\d]{2,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
   );
+}
+
+/** "BH_surname_number, so BH_Castellan_01.jpg": the word joined to the first part is a fixed one. */
+function isLedAsShown([first]: readonly PartSaid[], text: string, example: string | null): boolean {
+  const lead = /\b[A-Z][A-Za-z]{1,9}\d{0,4}[_-]$/.exec(text.slice(0, first?.at))?.[0];
+  return lead !== undefined && example !== null && example.startsWith(lead);
 }
 
 const OF_SEPARATOR = patterns`

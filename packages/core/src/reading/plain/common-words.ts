@@ -53,6 +53,12 @@ export const COMMON_WORDS: readonly Rule[] = [
     /, so (?:please )?(send|submit|upload|bring) us (?=(?:\d{1,2}|two|three|four|five|six|eight|ten|twelve) [a-z])/gi,
     '. Please $1 us ',
   ],
+  [
+    /\bpicks? (?:your|their|his or her) favou?rite (\d{1,2}|two|three|four|five|six)(?=[.,;]|$)/gim,
+    'may send $1 pictures',
+  ],
+  [/(?<=\b\d{1,2} )till (?=\d{1,2} (?:pictures|images|photos|photographs|works|files)\b)/gi, 'to '],
+  [/\bwider than (?=(?:high|tall)\b)/gi, 'wider than they are '],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],

@@ -122,17 +122,35 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "What must be in the file: camera, lens, exposure", "what must not be in the file: where it was taken; who took it".
   [
-    /\bwhat (?:must|has to|should) (?:be|stay|remain) in the file:(?= [^.\n]*\b(?:camera|lens|exposure|shutter)\b)/gi,
+    /\bwhat (?:must|shall|has to|should) (?:be|stay|remain) in the file:(?= [^.\n]*\b(?:camera|lens|exposure|shutter)\b)/gi,
     'Keep the EXIF data in the file:',
   ],
   [
-    /\bwhat (?:must|may|should) not be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
+    /\bwhat (?:must|shall|may|should) not be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
     'Remove from the metadata:',
   ],
-  [/(?<=\bwhat (?:must|may|should) not be in the file: [^.\n]{0,60})where it was taken/gi, 'the GPS data'],
   [
-    /[;,] (?:and )?who took it(?<=\bwhat (?:must|may|should) not be in the file: [^.\n]{0,80})/gi,
+    /(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,60})where it was taken/gi,
+    'the GPS data',
+  ],
+  [
+    /[;,] (?:and )?who took it(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,80})/gi,
     " and the author's name",
+  ],
+  // "Leave the EXIF alone. We need the position."
+  [
+    /(?<=\b(?:exif|metadata)\b[^\n]{0,60}[.;:,] )we need the (?:gps )?position\b/gi,
+    'the GPS position must be kept',
+  ],
+  // "Photographer's name: in the form, not in the file and not on the photo."
+  [
+    /(?<=\bnames?\b[^.;\n]{0,40})\bnot in the file,? (?:and|or|nor) (?:not )?on the (photo|picture|image)\b/gi,
+    "not on the $1; remove the author's name from the metadata",
+  ],
+  // "Whatever you send: your name in the Author field."
+  [
+    /(?<=^(?:[-*•] )?|[;:.] )(?:please )?your name in(?:to)? the (?=(?:author|creator|artist|copyright) field)/gim,
+    'write your name into the ',
   ],
   // "Keep everything the camera writes into the file."
   [

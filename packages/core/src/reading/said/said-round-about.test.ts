@@ -1,0 +1,238 @@
+import { readsAs } from '../../testing/reads-as.ts';
+
+/** Sizes, weights, names and notes in a file as people say them in passing. */
+
+readsAs([
+  [
+    'Only JPEG, maximum 4 MB, sRGB or Adobe RGB (sRGB is recommended).',
+    { bytesMax: 4_000_000, formats: ['jpeg'], colourSpace: 'sRGB', advice: ['colourSpace'] },
+  ],
+  ['sRGB or Adobe RGB, sRGB being recommended.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
+  ['Adobe RGB or sRGB (we recommend the latter).', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
+  [
+    'RGB files only (Adobe RGB preferred); the print shop converts to CMYK.',
+    { colourSpace: 'AdobeRGB', advice: ['colourSpace'] },
+  ],
+  ['The printer converts everything to CMYK.', {}],
+  ['We convert to CMYK ourselves.', {}],
+  ['Both: keep the ICC profile.', { profileEmbedded: true }],
+  ['Keep the profile in the file.', { profileEmbedded: true }],
+  ['Only wide ones, 4:3 if you can manage it.', { ratio: [4, 3], advice: ['ratio'] }],
+  ['3:2 if you can.', { ratio: [3, 2], advice: ['ratio'] }],
+  ['Each club participates with maximal 8 photos from minimum 4 authors.', { maxFiles: 8 }],
+  ['Each club takes part with at most 8 photos from at least 4 authors.', { maxFiles: 8 }],
+  ['Then send ONE selfie, as it comes off the phone, to sheep@lammas.example.', { maxFiles: 1 }],
+  [
+    'What doesn’t matter much: the colour space (sRGB would be our choice), the resolution in dpi, the file name.',
+    { colourSpace: 'sRGB', advice: ['colourSpace'] },
+  ],
+  [
+    'There must be no name on the photograph, and none in the file’s properties either.',
+    { watermark: 'forbidden', author: 'forbidden' },
+  ],
+  [
+    'Coordinates have to be taken out of the EXIF. Leave your own name out, too: the judges must not know who you are.',
+    { location: 'remove', author: 'forbidden' },
+  ],
+  [
+    '8 pictures overall and no more than 3 in one class. Classes: Mammals / Birds / Fish and amphibians.',
+    {
+      maxFiles: 8,
+      sections: [
+        [null, 'Mammals', 3],
+        [null, 'Birds', 3],
+        [null, 'Fish and amphibians', 3],
+      ],
+    },
+  ],
+  [
+    'What do I call it? Number first, title next, e.g. 1 Wet Slate.jpg, 2 Dry Stone.jpg. I’ll add your name.',
+    {
+      name: {
+        example: '1 Wet Slate.jpg',
+        parts: ['sequence', 'text: ', 'title'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  [
+    '1600 wide, 1200 high, that’s the most the beamer can do. Yes, also for uprights.',
+    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
+  ],
+  [
+    'Panels are 120 cm × 80 cm. Please supply each picture at that size with 120 ppi or better.',
+    { width: { min: 5669 }, height: { min: 3780 }, ppi: { min: 120 } },
+  ],
+  [
+    'Nothing wider than 1920 or taller than 1080 pixels, please.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'If your picture is wider than 1920 or taller than 1080 pixels, make it smaller.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'Our screen cannot show more than 1920 pixels across and 1080 down.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'Pictures that do not reach 1920 x 1080 pixels will be returned.',
+    { width: { min: 1920 }, height: { min: 1080 } },
+  ],
+  [
+    'The picture has to be 1920 pixels by 1080, neither more nor less.',
+    { width: { exact: 1920 }, height: { exact: 1080 } },
+  ],
+  [
+    'Scale it so that it fills 1920 x 1080 pixels exactly.',
+    { width: { exact: 1920 }, height: { exact: 1080 } },
+  ],
+  ['Scale down until the longer side is no longer than 1920 pixels.', { longEdge: { max: 1920 } }],
+  ['Neither side may be longer than 1920 pixels.', { longEdge: { max: 1920 } }],
+  ['Both sides must be below 1920 pixels or equal to it.', { longEdge: { max: 1920 } }],
+  ['Set the longer side to 1920 pixels; the other side follows.', { longEdge: { exact: 1920 } }],
+  ['Longer side = 1920 pixels, shorter side whatever it turns out to be.', { longEdge: { exact: 1920 } }],
+  ['The more pixels the better, but no fewer than 2400 on the long side.', { longEdge: { min: 2400 } }],
+  ['We cannot print from less than 2400 pixels on the long side.', { longEdge: { min: 2400 } }],
+  ['A long side of 2400 pixels is the least we can work with.', { longEdge: { min: 2400 } }],
+  [
+    'Send the original size as long as it has 2400 pixels or more on the long side.',
+    { longEdge: { min: 2400 } },
+  ],
+  ['Long side not under 2400 and not over 4800 pixels.', { longEdge: { min: 2400, max: 4800 } }],
+  ['2400 to 4800 pixels, measured along the longer side.', { longEdge: { min: 2400, max: 4800 } }],
+  ['The longer side should lie between 2400 and 4800 pixels.', { longEdge: { min: 2400, max: 4800 } }],
+  ['Even the shorter side needs 1200 pixels.', { shortEdge: { min: 1200 } }],
+  ['At least 1200 pixels on whichever side is shorter.', { shortEdge: { min: 1200 } }],
+  ['Resize to 1080 pixels on the short side.', { shortEdge: { exact: 1080 } }],
+  ['Make every picture 1080 pixels high; the width does not matter.', { height: { exact: 1080 } }],
+  ['No picture may stand higher than 1080 pixels.', { height: { max: 1080 } }],
+  ['1200 pixels wide, any height.', { width: { exact: 1200 } }],
+  ['Anything narrower than 3000 pixels cannot fill the page.', { width: { min: 3000 } }],
+  ['Keep it under 2 MB.', { bytesMax: 2_000_000 }],
+  ['The file must come out at 2 MB or less.', { bytesMax: 2_000_000 }],
+  ['2 MB is as big as it may get.', { bytesMax: 2_000_000 }],
+  ['The scales stop at 2 MB.', { bytesMax: 2_000_000 }],
+  ['Bigger than 2 MB and the form says no.', { bytesMax: 2_000_000 }],
+  ['Make it lighter until it weighs no more than 2 MB.', { bytesMax: 2_000_000 }],
+  ['Over 1 MB but under 5 MB.', { bytesMax: 5_000_000, bytesMin: 1_000_000 }],
+  ['The form wants between one and five megabytes.', { bytesMax: 5_000_000, bytesMin: 1_000_000 }],
+  ['Not smaller than 1 MB, not larger than 5 MB.', { bytesMax: 5_000_000, bytesMin: 1_000_000 }],
+  ['A file under 1 MB has been compressed too much.', { bytesMin: 1_000_000 }],
+  ['Less than 1 MB won’t do.', { bytesMin: 1_000_000 }],
+  ['The resolution field must say 300.', { ppi: { exact: 300 } }],
+  ['No fewer than 300 pixels to the inch.', { ppi: { min: 300 } }],
+  ['Put 300 in the dpi box.', { ppi: { exact: 300 } }],
+  ['72 dots per inch.', { ppi: { exact: 72 } }],
+  ['Three to two, that is the shape we need.', { ratio: [3, 2] }],
+  ['The sides must be in the ratio three to two.', { ratio: [3, 2] }],
+  ['Every picture a square, please.', { ratio: [1, 1] }],
+  ['As wide as high.', { ratio: [1, 1] }],
+  ['Widescreen shape (16:9).', { ratio: [16, 9] }],
+  [
+    'Either 4:3 or 3:2, nothing else.',
+    {
+      ratio: [
+        [4, 3],
+        [3, 2],
+      ],
+    },
+  ],
+  ['Sixteen bits a channel.', { bitDepth: 16 }],
+  ['8 bits, not 16.', { bitDepth: 8 }],
+  ['We cannot use 16-bit files; save in 8.', { bitDepth: 8 }],
+  ['Quality at 90 per cent or above.', { quality: '90%' }],
+  ['Quality slider at 10.', { quality: '10' }],
+  ['Save at level 11.', { quality: '11' }],
+  ['Baseline, please; progressive files stay black on our frames.', { jpegScan: 'baseline' }],
+  ['Do not tick "progressive".', { jpegScan: 'baseline' }],
+  ['Uncheck the progressive option.', { jpegScan: 'baseline' }],
+  ['Tick "progressive" when saving.', { jpegScan: 'progressive' }],
+  ['Keep text away from the edges: on phones 200 px are cut on either side.', {}],
+  ['Ducks 2 each or 6 for 10', {}],
+  ['Snap a duck in action and send it – just the one!', { maxFiles: 1 }],
+  ['Width to height as 7 to 9.', { ratio: [7, 9] }],
+  ['The picture must be free of any hue; not even sepia.', { monochrome: true }],
+  ['Bring no colour!', { monochrome: true }],
+  ['Files may be greyscale or RGB.', {}],
+  ['As many as you have, in batches of 10 at the most (25 MB a batch).', { packageBytesMax: 25_000_000 }],
+  [
+    'Titles: please put yours in the file name after your number, with a dash in between. If you’re number 88 and the picture is called Noon, it’s 88-Noon.jpg.',
+    { name: { example: '88-Noon.jpg', parts: ['member number', 'text:-', 'title'], extension: 'jpg' } },
+  ],
+  ['Please do not send more than three for one article.', { maxFiles: 3 }],
+  [
+    'Rank them by putting 1, 2 or 3 at the front of the file name, followed by the title and your name, all with underscores: 1_Low Water_Tess Arkwright.jpg',
+    {
+      name: {
+        example: '1_Low Water_Tess Arkwright.jpg',
+        parts: ['sequence', 'text:_', 'title', 'text:_', 'author'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  ['picture: 24 x 24 cm, i.e. square', { ratio: [1, 1] }],
+  ['JPEGs, please, and don’t squeeze them: under 2 MB it shows.', { bytesMin: 2_000_000, formats: ['jpeg'] }],
+  ['What must be in the file: camera, lens, exposure, date.', { strip: false }],
+  [
+    'How many: 10, in any mix of the categories Mayflies, Caddis, Stoneflies.',
+    {
+      maxFiles: 10,
+      sections: [
+        [null, 'Mayflies', null],
+        [null, 'Caddis', null],
+        [null, 'Stoneflies', null],
+      ],
+    },
+  ],
+  ['BORDERS: none wider than 2 px', { border: 'allowed' }],
+  ['No borders wider than 2 px.', { border: 'allowed' }],
+  ['TITLE: required; 40 characters max; no file numbers', { name: { maxLength: 40 } }],
+  [
+    'The name of the candidate and the date on which the photograph was taken must be printed at its lower edge.',
+    { watermark: 'allowed' },
+  ],
+  ['Photographs without name and date will not be accepted.', {}],
+  [
+    'We print five cards of every photographer we choose, so send us five photographs that belong together.',
+    { maxFiles: 5 },
+  ],
+  [
+    'The picture must fit the projection area of 1920 x 1080 pixels.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'Neither signatures nor watermarks are permitted. A plain border is, provided it is not wider than 10 pixels.',
+    { border: 'allowed', watermark: 'forbidden' },
+  ],
+  ['The name of the file is to consist of the title alone.', { name: { parts: ['title'] } }],
+  [
+    'landscape: 1920 x 1080. portrait: 1080 x 1920 (three of the screens stand upright)',
+    { width: { exact: 1920 }, height: { exact: 1080 }, eitherWay: true },
+  ],
+  ['- black and white; a sepia or blue tone is possible if it’s the only one', { monochrome: true }],
+  ['A frame in black or white, please not wider than 20 pixels', { border: 'allowed' }],
+  ['The link dies at 18:00 on Sunday 7 March 2027.', { closes: '2027-03-07T18:00' }],
+  [
+    'Your team’s entry: 8 colour, 4 monochrome, 12 in all.',
+    {
+      maxFiles: 12,
+      sections: [
+        [null, 'colour', 8],
+        [null, 'monochrome', 4],
+      ],
+    },
+  ],
+  [
+    '1920 x 1080 is the frame. Your image may touch it at the sides, but it can’t stick out.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  ['jpeg, anything over 1 MB and under 10', { bytesMax: 10_000_000, bytesMin: 1_000_000, formats: ['jpeg'] }],
+  ['Words – none on the picture.', { watermark: 'forbidden' }],
+  [
+    '1819 x 1311 pixels, or the same upright',
+    { width: { exact: 1819 }, height: { exact: 1311 }, eitherWay: true },
+  ],
+]);
