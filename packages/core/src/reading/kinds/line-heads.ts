@@ -35,6 +35,9 @@ export function namedHead(line: string, isInFull = false): string | undefined {
       'use'
     ];
   if (counted !== undefined && A_FORMAT.test(own)) return counted.toLowerCase();
+  // "Stage 1: JPEG, 1500 px on the long side".
+  const step = /^(?:stage|step|phase|round) (?:\d|one|two|three)(?=\s*[:–-]\s)/i.exec(own)?.[0];
+  if (step !== undefined && A_FORMAT.test(own) && A_MEASURE.test(own)) return step.toLowerCase();
   const head =
     /^([A-Za-z][^:–—.,;(\d]{2,30}?)\s*(?::\s|\s[–—-]\s|\(|\s{3,})\s*\S/.exec(own)?.[1]?.trim() ??
     // "Scan of your identity card, both sides — JPEG": a longer name counts where it names a kind for sure.

@@ -15,7 +15,7 @@ const PIECE =
 
 /** "Half-page pictures at 170 × 110 mm, full-page pictures at 170 × 240 mm": each size with its name, as a line of its own. */
 const SIZED =
-  /\b(?<name>[A-Za-z]{2,20}(?:-[a-z]{2,12})?) (?:pictures|images|photos|photographs|plates|files)(?:(?: (?:run|come|are|are printed|are shown|appear|reproduce))? (?:at|of)|:)? (?=\d+ ?[x×] ?\d+ ?(?:mm|cm|px|pixels))/g;
+  /\b(?<name>[A-Za-z]{2,20}(?:-[a-z]{2,12})?) (?:(?:pictures|images|photos|photographs|plates|files)(?:(?: (?:run|come|are|are printed|are shown|appear|reproduce))? (?:at|of)|:)?|spreads?|pages?) (?=\d+ ?[x×] ?\d+ ?(?:mm|cm|px|pixels))/g;
 const OF_SHAPE = /^(?:landscape|portrait|horizontal|vertical|upright|square|all|your|our|the|both)$/i;
 
 function splitSizes(segment: Segment): Segment[] {

@@ -59,6 +59,8 @@ export const COMMON_WORDS: readonly Rule[] = [
   ],
   [/(?<=\b\d{1,2} )till (?=\d{1,2} (?:pictures|images|photos|photographs|works|files)\b)/gi, 'to '],
   [/\bwider than (?=(?:high|tall)\b)/gi, 'wider than they are '],
+  // "Send it twice: once at 3000 pixels …".
+  [/\bonce (?=(?:at|with) \d)/gi, 'one file '],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],
