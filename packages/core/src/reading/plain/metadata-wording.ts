@@ -130,7 +130,7 @@ export const METADATA_WORDING: readonly Rule[] = [
     'Remove from the metadata:',
   ],
   [
-    /(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,60})where it was taken/gi,
+    /\bwhere it was taken(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,80})/gi,
     'the GPS data',
   ],
   [
@@ -139,12 +139,12 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "Leave the EXIF alone. We need the position."
   [
-    /(?<=\b(?:exif|metadata)\b[^\n]{0,60}[.;:,] )we need the (?:gps )?position\b/gi,
+    /\bwe need the (?:gps )?position\b(?<=\b(?:exif|metadata)\b[^\n]{0,60}[.;:,] [^.;:,\n]{0,28})/gi,
     'the GPS position must be kept',
   ],
   // "Photographer's name: in the form, not in the file and not on the photo."
   [
-    /(?<=\bnames?\b[^.;\n]{0,40})\bnot in the file,? (?:and|or|nor) (?:not )?on the (photo|picture|image)\b/gi,
+    /\bnot in the file(?<=\bnames?\b[^.;\n]{0,56}),? (?:and|or|nor) (?:not )?on the (photo|picture|image)\b/gi,
     "not on the $1; remove the author's name from the metadata",
   ],
   // "Whatever you send: your name in the Author field."
@@ -159,16 +159,16 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "No name on the photograph, and none in the file's properties either."
   [
-    /(?<=\bno (?:author['’]?s? )?names? (?:on|in) [^.;]{3,40}?,? (?:and|nor|or) )none in (?:the |its )?(?:(?:file|image|picture)['’]s )?(?:properties|metadata|file information|exif|iptc)(?: either| as well)?/gi,
+    /\bnone in(?<=\bno (?:author['’]?s? )?names? (?:on|in) [^.;]{3,40}?,? (?:and|nor|or) none in) (?:the |its )?(?:(?:file|image|picture)['’]s )?(?:properties|metadata|file information|exif|iptc)(?: either| as well)?/gi,
     "remove the author's name from the metadata",
   ],
   // "Coordinates have to be removed. Remove your own name, too", "GPS must be removed, and your name too."
   [
-    /(?<=\b(?:gps|exif|metadata|co-?ordinates|location data)\b[^\n]{0,120}?\b)(?:remove|delete|leave out) (?:your|the author['’]s)(?: own)? name,? (?:too|as well|also)\b/gi,
+    /\b(?:remove|delete|leave out)(?<=\b(?:gps|exif|metadata|co-?ordinates|location data)\b[^\n]{0,130}) (?:your|the author['’]s)(?: own)? name,? (?:too|as well|also)\b/gi,
     "remove the author's name from the metadata",
   ],
   [
-    /(?<=\b(?:gps|exif|metadata|co-?ordinates|location)\b[^.;\n]{0,40}? (?:removed|deleted|stripped|cleared)),? and (?:(?:so|also) (?:must|should|has) )?(?:your|the author['’]s)(?: own)? name(?:,? (?:too|as well|also))?(?=[.;:]|$)/gim,
+    /(?<= (?:removed|deleted|stripped|cleared)),? and(?<=\b(?:gps|exif|metadata|co-?ordinates|location)\b[^.;\n]{0,56}) (?:(?:so|also) (?:must|should|has) )?(?:your|the author['’]s)(?: own)? name(?:,? (?:too|as well|also))?(?=[.;:]|$)/gim,
     "; the author's name must be removed from the metadata",
   ],
   // "The GPS position and the author's name have to be deleted."

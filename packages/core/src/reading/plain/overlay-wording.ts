@@ -45,7 +45,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   ],
   // "The name of the candidate must be printed at its lower edge."
   [
-    /(?<=\b(?:names?|dates?)\b[^.;]{0,60}) must be (?:printed|written|shown|visible) (?=(?:at|on|along|below) (?:its|the) (?:lower|bottom|upper) (?:edge|part|margin)\b)/gi,
+    / must be(?<=\b(?:names?|dates?)\b[^.;]{0,68}) (?:printed|written|shown|visible) (?=(?:at|on|along|below) (?:its|the) (?:lower|bottom|upper) (?:edge|part|margin)\b)/gi,
     ' are allowed on the picture ',
   ],
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],

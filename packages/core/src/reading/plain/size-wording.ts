@@ -81,7 +81,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     ] as const
   ).map(([words, ratio]) =>
     rule(
-      `(?<=\\b(?:ratio|proportions?|format)\\b[^.;\\d]{0,24})${words}\\b|\\b${words}\\b(?=[^.;\\d]{0,30}\\b(?:ratio|shape|proportions?|format)\\b)`,
+      `\\b${words}(?<=\\b(?:ratio|proportions?|format)\\b[^.;\\d]{0,38})\\b|\\b${words}\\b(?=[^.;\\d]{0,30}\\b(?:ratio|shape|proportions?|format)\\b)`,
       `in the ratio ${ratio}`,
     ),
   ),
