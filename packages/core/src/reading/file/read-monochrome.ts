@@ -51,6 +51,7 @@ const OF_ALL: readonly string[] = [
   `\\b${THINGS} (?:are|must be) (?:\\w+ and )?without (?:any )?colou?r\\b`,
   `\\b${THINGS} must be free of (?:any |all )?(?:hues?|colou?rs?)\\b(?! (?:casts?|noise))`,
   `^\\W*bring no colou?r\\b`,
+  `\\balthough the ${THINGS} has no colou?r\\b`,
   // "The tone you like, but no more than one"
   `\\b(?<!\\bmono(?:chrome)?\\b[^.;]{0,60})(?:no more than|just|only|but) (?:one|a single) tone\\b`,
   // "No colour: pictures are monochrome or have one tone"

@@ -61,6 +61,12 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bwider than (?=(?:high|tall)\b)/gi, 'wider than they are '],
   // "Send it twice: once at 3000 pixels …".
   [/\bonce (?=(?:at|with) \d)/gi, 'one file '],
+  // "8 o'clock on Monday evening".
+  [
+    /\b([1-9]|1[01])(?: o['’]clock)? on (?:the )?((?:mon|tues|wednes|thurs|fri|satur|sun)day) evening\b/gi,
+    '$1 pm on $2',
+  ],
+  [/\b(?:major|main|principal) side\b/gi, 'longest side'],
   // What must be, and what may not.
   [/\b(?:will|would) have to\b/gi, 'must'],
   [/\bought not to\b/gi, 'should not'],

@@ -53,8 +53,8 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bnot above(?= \d)/gi, 'at most'],
   // "Pictures that go beyond 1920 x 1080 pixels get cut off", "… that do not reach …".
   rule(
-    `\\b(?:pictures|images|photos|photographs|files) (?:that|which) (?:go|reach|stick|extend) (?:beyond|over|past) (?=\\d{3,5} ?[x×] ?\\d{3,5})`,
-    'the maximum size is ',
+    `\\b(?:pictures|images|photos|photographs|files) (?:that|which) (?:go|reach|stick|extend) (?:beyond|over|past) (\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?)(?: (?:get|are|will be) (?:cut(?: off)?|cropped))?`,
+    'the maximum size is $1',
   ),
   rule(
     `\\b(?:pictures|images|photos|photographs|files) (?:that|which) do not (?:reach|have|fill) (?=\\d{3,5} ?[x×] ?\\d{3,5})`,

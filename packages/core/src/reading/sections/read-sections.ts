@@ -87,10 +87,13 @@ const LETTERS =
 /** "C01 to C08 and M01 to M04": the letters of numbers that run. */
 const RANGE = /\b(?<letter>[A-Z]{1,2})0*1 ?(?:to|-|–) ?\k<letter>\d{1,2}\b/g;
 
-const rangesIn = (segments: readonly Segment[]): string[] =>
+/** "O1 Title.jpg, N1 Title.jpg, C1 Title.jpg": the letters of names that are shown in a row. */
+const SHOWN = /\b(?<letter>[A-Z]{1,2})_?0*1[ _-][^,;]{2,40}?\.(?:jpe?g|tiff?|png)\b/g;
+
+const inRow = (segments: readonly Segment[], each: RegExp): string[] | undefined =>
   segments
-    .map(s => [...s.text.matchAll(RANGE)].map(m => m.groups?.['letter'] ?? ''))
-    .find(row => row.length > 1) ?? [];
+    .map(s => [...s.text.matchAll(each)].map(m => m.groups?.['letter'] ?? ''))
+    .find(row => row.length > 1);
 
 /** Letters that begin the names of the sections, one for each, are their codes. */
 function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSections {
@@ -99,7 +102,7 @@ function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSe
     .map(s => LETTERS.exec(s.text)?.groups)
     .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'] ?? g?.['bare'])
     .find(Boolean);
-  const letters = list?.match(/[A-Z]+/g) ?? rangesIn(segments);
+  const letters = list?.match(/[A-Z]+/g) ?? inRow(segments, RANGE) ?? inRow(segments, SHOWN) ?? [];
   const areInitials =
     letters.length === listed.sections.length &&
     listed.sections.every((s, i) =>

@@ -19,8 +19,8 @@ const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE = new RegExp(
   `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
-    (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b
-    i\.e\.,? square(?=$|[.,;)]) | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
+    (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b(?!-)
+    i\.e\.,? square(?=$|[.,;)]) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
@@ -41,7 +41,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
-    !/\bany (?:aspect )?ratio\b|\b(?:between|from) \d+(?:\.\d+)?:\d+ (?:and|to)\b|\b(?:close|deadline|midnight|compress(?:ed|ion)(?=[^.;,]{0,30}\d))\b/i.test(
+    !/\bany (?:aspect )?ratio\b|\b(?:longer|wider|taller|narrower) than \d{1,2}:\d|\b(?:between|from) \d+(?:\.\d+)?:\d+ (?:and|to)\b|\b(?:close|deadline|midnight|compress(?:ed|ion)(?=[^.;,]{0,30}\d))\b/i.test(
       text,
     )
   ) {
