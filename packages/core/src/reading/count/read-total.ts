@@ -139,13 +139,11 @@ const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
 const NUMBERED_HEAD = /^(\d{1,2}) [A-Z][\w ]{2,24}$/;
 
 /** "2 Files" below "1 Sections" heads a chapter and counts none. */
-function isNumberedHead({ text }: Segment, segments: readonly Segment[]): boolean {
-  const number = Number(NUMBERED_HEAD.exec(text)?.[1] ?? 0);
-  return (
-    number > 0 &&
-    segments.some(
-      s => Math.abs(Number(NUMBERED_HEAD.exec(s.text)?.[1] ?? -9) - number) === 1 && s.text !== text,
-    )
+function isNumberedHead({ text, start }: Segment, segments: readonly Segment[]): boolean {
+  const numberOf = (line: string) => Number(NUMBERED_HEAD.exec(line)?.[1] ?? Number.NaN);
+  const number = numberOf(text);
+  return segments.some(
+    s => numberOf(s.text) === (s.start < start ? number - 1 : number + 1) && s.start !== start,
   );
 }
 

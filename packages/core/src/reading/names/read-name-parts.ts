@@ -65,8 +65,7 @@ export function readParts(
       continue;
     }
     if (naming.parts) return;
-    const isLed = isLedAsShown(described, segment.text, naming.example);
-    if (described.length < 2 || (!isLed && isJoinedToOther(described, segment.text))) continue;
+    if (described.length < 2 || isJoinedToOther(described, segment.text, naming.example)) continue;
     const words = inOrder(described, segment.text, naming.example);
     const shown = naming.example ? partsOfExample(naming.example) : undefined;
     // An example that names its own parts, and more of them, is the fuller description.
@@ -75,7 +74,7 @@ export function readParts(
       return;
     }
     const parts =
-      (isLed ? withFixedLead(naming.example, words, segment.text) : undefined) ??
+      ledAsShown(described, segment.text, naming.example) ??
       asShown(
         writtenOut(described, segment.text, naming.example) ?? saidBetween(described, segment.text),
         naming.example,
@@ -145,18 +144,25 @@ function hasMoreMarks(example: string, parts: readonly string[]): boolean {
 const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*)\s+$/g, '');
 
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
-function isJoinedToOther(described: readonly PartSaid[], text: string): boolean {
+function isJoinedToOther(described: readonly PartSaid[], text: string, example: string | null): boolean {
   return (
-    /[A-Za-z]{2,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) ||
+    (/[A-Za-z]{2,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) &&
+      !ledAsShown(described, text, example)) ||
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
     described.slice(1).some((d, i) => /^[_-][A-Za-z\d]{2,}[_-]$/.test(text.slice(described[i]?.end, d.at)))
   );
 }
 
 /** "BH_surname_number, so BH_Castellan_01.jpg": the word joined to the first part is a fixed one. */
-function isLedAsShown([first]: readonly PartSaid[], text: string, example: string | null): boolean {
-  const lead = /\b[A-Z][A-Za-z]{1,9}\d{0,4}[_-]$/.exec(text.slice(0, first?.at))?.[0];
-  return lead !== undefined && example !== null && example.startsWith(lead);
+function ledAsShown(
+  described: readonly PartSaid[],
+  text: string,
+  example: string | null,
+): string[] | undefined {
+  const lead = /\b[A-Z][A-Za-z]{1,9}\d{0,4}[_-]$/.exec(text.slice(0, described[0]?.at))?.[0];
+  const isShown = lead !== undefined && example?.startsWith(lead);
+  const words = described.map(({ part }) => part);
+  return isShown ? withFixedLead(example, words, text) : undefined;
 }
 
 const OF_SEPARATOR = patterns`

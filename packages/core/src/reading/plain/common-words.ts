@@ -117,7 +117,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   ],
   // "Aim for 2 MB but never more than 3."
   [
-    /\b(?:(?:do not|don['’]t|never|not) (?:go (?:over|above|beyond)|exceed)|(?:no|never|not) (?:more|over)(?: than)?)(?<=\d ?MB\b[^.;\n]{0,60}) (\d{1,2})(?=[.;!]|$)/gim,
+    /\b(?:(?:do not|don['’]t|never|not) (?:go (?:over|above|beyond)|exceed)|(?:no|never|not) (?:more|over)(?: than)?)(?<=\b(?:aim|about|around|ideally|roughly)\b[^.;\n]{0,30}\d ?MB\b[^.;\n]{0,60}) (\d{1,2})(?=[.;!]|$)/gim,
     'never more than $1 MB',
   ],
   [/\bget(?:ting)? rid of\b/gi, 'remove'],

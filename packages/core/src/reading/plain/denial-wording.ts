@@ -94,7 +94,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
     ' $1 not accepted',
   ),
   rule(
-    `\\b(?:we|i) (?:do not|don['’]t|will not|cannot) convert (?:(?:anything|files|pictures|images|them|it) )?(?:in)?to (?=s?rgb|adobe rgb)`,
+    `\\b(?:we|i) (?:do not|don['’]t|will not|cannot) convert (?:(?:anything|files|pictures|images|them|it) )?(?:in)?to (?=(?:s?rgb|adobe rgb)[^.;]{0,16}\\bfor you\\b)`,
     'you must convert to ',
   ),
   // "Less than 2000 pixels on the long side is not enough", "more than 2000 pixels is too much".

@@ -126,15 +126,15 @@ export const METADATA_WORDING: readonly Rule[] = [
     'Keep the EXIF data in the file:',
   ],
   [
-    /\bwhat (?:must|shall|may|should) not be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
+    /\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
     'Remove from the metadata:',
   ],
   [
-    /\bwhere it was taken(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,80})/gi,
+    /\bwhere it was taken(?<=\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file: [^.\n]{0,80})/gi,
     'the GPS data',
   ],
   [
-    /[;,] (?:and )?who took it(?<=\bwhat (?:must|shall|may|should) not be in the file: [^.\n]{0,80})/gi,
+    /[;,] (?:and )?who took it(?<=\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file: [^.\n]{0,80})/gi,
     " and the author's name",
   ],
   // "Leave the EXIF alone. We need the position."
