@@ -190,9 +190,9 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
   return /\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate;
 }
 
-/** "Two weeks before the opening (3 July 2027) is the last day." */
+/** "Two weeks before the opening (3 July 2027) is the last day", "9 April 2027, 8 pm, is the deadline". */
 const SAID_LAST =
-  /^\W{0,3}(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
+  /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
 
 /** Of a mailbox or a page. */
 const AN_ADDRESS =

@@ -235,4 +235,6 @@ readsAs([
     '1819 x 1311 pixels, or the same upright',
     { width: { exact: 1819 }, height: { exact: 1311 }, eitherWay: true },
   ],
+  ['9 April 2027, by 8 pm, is the deadline.', { closes: '2027-04-09T20:00' }],
+  ['Friday 9 April 2027, 8 o’clock in the evening, is the deadline.', { closes: '2027-04-09T20:00' }],
 ]);
