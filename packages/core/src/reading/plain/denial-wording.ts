@@ -1,29 +1,27 @@
-import type { Rule } from './reword.ts';
+import { NOTES, PLACE } from './metadata-wording.ts';
+import { rule, type Rule } from './reword.ts';
 
 /** Ways of turning something down, of letting it be, and of asking for it by two denials, each as most organisers say it. */
 
 const OVERLAY =
   '(?:(?:white |black |thin |narrow |fine |discreet |small |large |plain )*(?:borders?|frames?|key ?lines?|signatures?|watermarks?|logos?|captions?|date stamps?))';
-const NOTES =
-  '(?:(?:exif|iptc|xmp|camera|shooting|meta)(?: ?data| information)?|metadata|(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|information))?|co-?ordinates)';
+const NOTE = `(?:${NOTES}|${PLACE})`;
 const NAME = "(?:(?:your|the (?:author|photographer|maker|creator)['’]s) names?)";
 const FORMAT = '(?:jpe?gs?|tiffs?|pngs?|heic|raw)(?: files?)?';
 const ANY = '(?:(?:any|all|the|your|an?|every) )*';
 const FILES = '(?:files?|pictures?|images?|photos?|photographs?|entry|entries|works?|submissions?)';
 /** The verb of a demand, at the beginning of its sentence or clause. */
 const DEMAND = '(?<=^(?:[-*•–·] |\\d{1,2}[.)] )?|[.;:!,] |\\bplease |\\band )';
-const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
-
 export const DENIAL_WORDING: readonly Rule[] = [
   // "We cannot do without your name", "no file without the photographer's name in the metadata".
   rule(
-    `\\b(?:we|i) (?:cannot|can ?not|can['’]t) do without (?=${ANY}(?:${NAME}|${NOTES}|(?:icc )?profile))`,
+    `\\b(?:we|i) (?:cannot|can ?not|can['’]t) do without (?=${ANY}(?:${NAME}|${NOTE}|(?:icc )?profile))`,
     'please do not remove ',
   ),
-  rule(`\\bno ${FILES} without (${ANY}${NAME}) in (?:the|its|their) (${NOTES})`, '$1 must be in the $2'),
+  rule(`\\bno ${FILES} without (${ANY}${NAME}) in (?:the|its|their) (${NOTE})`, '$1 must be in the $2'),
   // "We cannot use a picture without GPS data", "a file without a profile is of no use".
   rule(
-    `\\b(?:we|i) (?:cannot|can ?not|can['’]t|do not|will not) (?:use|accept|take|judge|show|process|place) ${ANY}${FILES} without (?:any |an? |the |its |their )?(${NOTES})(?=[.;,]|$)`,
+    `\\b(?:we|i) (?:cannot|can ?not|can['’]t|do not|will not) (?:use|accept|take|judge|show|process|place) ${ANY}${FILES} without (?:any |an? |the |its |their )?(${NOTE})(?=[.;,]|$)`,
     '$1 must be kept',
   ),
   rule(
@@ -45,10 +43,10 @@ export const DENIAL_WORDING: readonly Rule[] = [
     'remove $1 from the ',
   ),
   rule(
-    `${DEMAND}(?:drop|omit|skip|lose|ditch|spare us|dispense with|do without) (?=${ANY}${NOTES}\\b)`,
+    `${DEMAND}(?:drop|omit|skip|lose|ditch|spare us|dispense with|do without) (?=${ANY}${NOTE}\\b)`,
     'remove ',
   ),
-  rule(`(?<=\\b${NOTES}) (is|are) to be (?:dropped|omitted|left out|discarded)\\b`, ' $1 to be removed'),
+  rule(`(?<=\\b${NOTE}) (is|are) to be (?:dropped|omitted|left out|discarded)\\b`, ' $1 to be removed'),
   rule(
     `\\b(?:nothing|none) (?:may|must|should) (?:be left|remain|stay|be) in the (metadata|exif(?: data)?)(?=[.;,]|$)`,
     'remove all $1',

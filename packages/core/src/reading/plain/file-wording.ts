@@ -1,5 +1,5 @@
 import { NUMBER_WORDS } from '../common/quantities.ts';
-import type { Rule } from './reword.ts';
+import { rule, type Rule } from './reword.ts';
 
 /** What organisers say in many ways of weight, depth, quality and pixels per inch, each with the words that the readers know. */
 
@@ -7,8 +7,6 @@ const WEIGHT = '\\d[\\d.,]{0,6} ?(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|will not|won[’']t|cannot|does not)";
-const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
-
 export const FILE_WORDING: readonly Rule[] = [
   // "Over 1 MB but under 5 MB", "anything over 1 MB and under 10".
   rule(

@@ -2,9 +2,10 @@ import type { Rule } from './reword.ts';
 
 /** What organisers say of the notes in a file in many ways, each with the sentence that the readers know. */
 
-const NOTES =
+/** The notes in a file, all together and the place alone: parts of longer patterns. */
+export const NOTES =
   '(?:(?:exif|iptc|xmp|camera|exposure|shooting|capture|meta)(?: ?data| details| information| settings)?|metadata)';
-const PLACE =
+export const PLACE =
   '(?:(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|entr(?:y|ies)|information))?|co-?ordinates|position)';
 const ONE_FIELD = '(?:author|creator|artist|copyright|credit|by-?line)';
 const WHO = `(?:${ONE_FIELD}(?: and ${ONE_FIELD})?)`;

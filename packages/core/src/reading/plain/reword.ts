@@ -6,6 +6,9 @@ export type Stretch = readonly [start: number, end: number];
 /** What is written, and its plain wording, in which `$1` and so on stand for groups. */
 export type Rule = readonly [written: RegExp, plain: string];
 
+/** A rule whose pattern is put together from words; letter case is not told apart, and every line has its own ends. */
+export const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gim'), plain];
+
 /** A text in other words. */
 export interface Reworded {
   text: string;

@@ -1,12 +1,10 @@
-import type { Rule } from './reword.ts';
+import { rule, type Rule } from './reword.ts';
 
 /** What organisers say of the size of a picture in many ways, each with the words that the readers know. */
 
 const N = '(\\d{3,5})(?!\\d)';
 const PX = '(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
-const rule = (written: string, plain: string): Rule => [new RegExp(written, 'gi'), plain];
-
 export const SIZE_WORDING: readonly Rule[] = [
   // "Width and height may not exceed 1400 and 1050 pixels."
   rule(
