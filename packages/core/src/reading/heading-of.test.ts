@@ -27,6 +27,11 @@ describe('the title of a text', () => {
       'Fenwater Camera Club\n\n| Item | Rule |\n|---|---|\n| Format | JPEG |',
       'Fenwater Camera Club',
     ],
+    [
+      'the organiser over a sentence',
+      'LONGREACH CLUB\n\nUp to 3 images per member. Pictures must be JPEG.',
+      'LONGREACH CLUB',
+    ],
     ['the organiser, where nothing stands below', 'Fenwater Camera Club', 'Fenwater Camera Club'],
     ['nothing', ' \n', ''],
   ])('is %s', (_, text, title) => {

@@ -23,6 +23,8 @@ const TOP = 4;
 const LONGEST = 80;
 /** "Format: JPEG", "Format | JPEG": a rule already. */
 const RULE = /^[^:|]{2,30}(?:: | \| )/;
+/** "Up to 3 images per member.": the rules begin, and nothing is called so. */
+const A_SENTENCE = /[.!?;,]$|(?<!^(?:[A-Za-z]+ )?\d{1,2})[.!?] [A-Z]/;
 
 /** The subject of a mail, or the first line that says something beside who asks. */
 export function titleOf(text: string): string {
@@ -30,7 +32,8 @@ export function titleOf(text: string): string {
   const subject = lines.find(line => SUBJECT.test(line))?.replace(SUBJECT, '');
   const own = lines.filter(line => !MAIL_HEAD.test(line) && !GREETING.test(line));
   // "QUILLBROOK CAMERA CLUB" over "Competition Rules 2026/27 (as adopted in June)".
-  const second = own[1] === undefined || RULE.test(own[1]) ? undefined : own[1].replace(/\s*\([^()]*\)$/, '');
+  const below = own[1]?.replace(/\s*\([^()]*\)$/, '') ?? '';
+  const second = below === '' || RULE.test(below) || A_SENTENCE.test(below) ? undefined : below;
   const title = own[0] === organiserOf(text) ? (second ?? own[0]) : own[0];
   return (subject ?? title ?? lines[0] ?? '').slice(0, LONGEST).trim();
 }
