@@ -21,6 +21,15 @@ export const SPACE_WORDS = {
 
 export const OVERLAY_WORDS = { border: 'border', caption: 'caption', 'text-mark': 'text mark' } as const;
 
+/**
+ * A weight in the organiser's own words where these are a figure alone ("at most 1.5 MB"); a range, or words with a
+ * bound of their own ("over 300 KB but under 2 MB"), is said as it was taken.
+ */
+export function wordWeight(rule: RuleOf<'bytes'>): string {
+  const isFigure = rule.minBytes === undefined && /^\d[\d.,]* ?[a-z]+$/i.test(rule.written ?? '');
+  return isFigure ? `at most ${rule.written ?? ''}` : wordRule(rule);
+}
+
 /** A rule in a few words, as a table heading or a line of a card: "exactly 2400 × 1600". */
 export function wordRule(rule: Rule): string {
   switch (rule.kind) {

@@ -1,6 +1,13 @@
 import { chakra } from '@chakra-ui/react';
 import { useMemo, useRef } from 'react';
-import { capitalised, mustsOf, wordNamePattern, wordRule, type RuleSheet } from '@able-frame/core';
+import {
+  capitalised,
+  mustsOf,
+  wordNamePattern,
+  wordRule,
+  wordWeight,
+  type RuleSheet,
+} from '@able-frame/core';
 import type { Submission } from '../../database/schemas.ts';
 import type { Row } from '../../store/rows.ts';
 import { labelsOf, wordSizeRules } from './labels.ts';
@@ -73,7 +80,7 @@ function headings(sheet: RuleSheet): [string, string][] {
       : 'kept whole',
     Pixels: wordSizeRules(deliverable),
     Colour: colour ? wordRule(colour) : 'free',
-    Weight: weight?.written ? `at most ${weight.written}` : weight ? wordRule(weight) : 'free',
+    Weight: weight ? wordWeight(weight) : 'free',
     Name: capitalised(wordNamePattern(deliverable.name, labelsOf(sheet).details)).toLowerCase(),
     State: '',
   };
