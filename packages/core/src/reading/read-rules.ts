@@ -196,8 +196,9 @@ const withoutHead = (segment: Segment): Segment => ({
   text: segment.text
     .replace(/^(?:\S{1,3} )?(?:\w+ ){1,2}\w \([a-z -]+\):/i, head => ' '.repeat(head.length))
     .replace(/^(?:\S{1,3} )?portraits?:?$/i, head => ' '.repeat(head.length))
-    .replace(/^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:catalogue|banner|caption)s?\b/i, head =>
-      ' '.repeat(head.length),
+    .replace(
+      /^(?:\S{1,3} )?(?:for )?(?:an? |the |our )?(?:web |online |printed )?(?:catalogue|banner|caption)s?\b/i,
+      head => ' '.repeat(head.length),
     ),
 });
 

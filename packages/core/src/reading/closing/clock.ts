@@ -27,6 +27,14 @@ const NAMED_ZONES: Readonly<Record<string, string>> = {
   PST: '-08:00',
   PDT: '-07:00',
 };
+/** "Central European Time", with or without the short name in brackets behind it. */
+const SPELLED_ZONES: readonly (readonly [RegExp, string])[] = [
+  [/^[\s,(]*central european (?:standard )?time\b/i, ' CET'],
+  [/^[\s,(]*central european summer time\b/i, ' CEST'],
+  [/^[\s,(]*(?:greenwich (?:mean )?time|universal time|coordinated universal time)\b/i, ' UTC'],
+  [/^[\s,(]*british summer time\b/i, ' BST'],
+  [/^[\s,(]*eastern european (?:standard )?time\b/i, ' EET'],
+];
 const ZONE = new RegExp(
   `^[\\s,(]*(?:hours |hrs )?\\(?(?<name>${Object.keys(NAMED_ZONES).join('|')})\\b`,
   'i',
@@ -78,7 +86,9 @@ export function withPlace<T>(
 /** The zone that is named right here, as ISO 8601 writes it: "Z", "+01:00"; empty where none is. */
 export function zoneAt(after: string): string {
   // "12.00 noon UTC".
-  const behind = after.replace(/^ ?(?:noon|midday)\b/i, '');
+  const named = after.replace(/^ ?(?:noon|midday)\b/i, '');
+  const spelled = SPELLED_ZONES.find(([words]) => words.test(named));
+  const behind = spelled ? named.replace(...spelled) : named;
   const { sign, hours, minutes } = OFFSET.exec(behind)?.groups ?? {};
   if (hours !== undefined) return `${sign === '+' ? '+' : '-'}${hours.padStart(2, '0')}:${minutes ?? '00'}`;
   return NAMED_ZONES[ZONE.exec(behind)?.groups?.['name']?.toUpperCase() ?? ''] ?? '';

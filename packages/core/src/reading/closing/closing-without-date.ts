@@ -23,11 +23,11 @@ const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midn
 const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear |working )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
 const EVENT = oneOf`
   ${MONTH} | meeting | round | competition | judging | month | committee | session | match | draw | contest
-  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment
+  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment | night | departure | race | walk
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(
-  `\\b${LEAD}\\b[^.;\\d]{0,90}${AT_AN_HOUR}(?:on )?(?:the )?(${SPAN}\\b[^.;]{0,30}\\b(?:before|preceding|of|in|prior to)\\b[^.;]{0,40}\\b${EVENT})`,
+  `\\b${LEAD}\\b[^.;\\d]{0,90}${AT_AN_HOUR}(?:on )?(?:the )?\\b(${SPAN}\\b[^.;]{0,30}\\b(?:before|preceding|of|in|prior to)\\b[^.;]{0,40}\\b${EVENT})`,
   'i',
 );
 
@@ -37,6 +37,8 @@ const A_DAY = patterns`
   \b(?:by|before|until|till|on|than) the (\d{1,2}(?:st|nd|rd|th))\b(?! floor| (?:of )?[a-z]+ (?:meeting|round))(?!(?: of)? ${MONTH_BEGUN})
   # "Until the first of each month".
   \b${BY} (the (?:${ORDINAL}|fifth|sixth|seventh|eighth|ninth|tenth) of (?:each|every|the)(?: following| next)? month)
+  # "Deadline: the 25th of the month".
+  \b(?:dead-?line|clos(?:es|ing)(?: (?:date|day))?|last day|due)(?: is|:)?(?: on)?(?: always)? (the \d{1,2}(?:st|nd|rd|th) (?:day )?of (?:each|every|the) month)\b
   # "Every Sunday, 23:59".
   ^\W*(every ${WEEKDAY}),? (?:at |by |before |until )?\d{1,2}[:.]\d\d
   # "When: the first Monday of the month".

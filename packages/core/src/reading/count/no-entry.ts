@@ -12,6 +12,14 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "6 to 10 images and up to 4 drawings".
+  (_, { things, to }, text) =>
+    !things && /^ (?:drawings|plans|sketches|videos|films|clips|keywords|tags|pages)\b/i.test(text.slice(to)),
+  // "One file per panel."
+  (_, { value, to }, text) => value === 1 && /^ (?:per|for each|for every) panel\b/i.test(text.slice(to)),
+  // "Portfolio of 8 to 12 images in one PDF".
+  (_, { to }, text) =>
+    /^[^.;,]{0,24}\b(?:in|as) (?:one|an?|a single) (?:single )?(?:multi-page )?pdf\b/i.test(text.slice(to)),
   // "You will also need a hanging plan – a single JPEG".
   (lead, { value }) => value === 1 && /\b(?:you|we) (?:will )?also need an? [^.;]*$/i.test(lead),
   // "Is there a fee? Yes, 12 per person."

@@ -15,7 +15,7 @@ const LIMIT_BEFORE =
 export const ENTERING = new RegExp(
   `\\b${oneOf`
     sen[dt]s? | delivers? | submit(?:s|ted)? | enters? | entered | uploads? | suppl(?:y|ies) | provides? | brings? | choose
-    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | show | (?<=\b(?:club|team|society) )shows | requires? | required
+    pick | e-?mail | attach | includes? | hands? in | puts? | contributes? | show | (?<=\b(?:club|team|society) )shows | presented with | (?:submission|project|application|proposal) (?:has|needs) | requires? | required
     asks? | asked | invite[sd]? | allowed | accept | take part | participate | consists? | comprises?
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has|holds)|entry has) | share | mail | be entered | needs
@@ -75,7 +75,7 @@ const ABOUT_OTHERS = phrases`
 `;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:(?:in|to|for) each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)? (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,
+  `\\b(?:(?:in|to|for) each of (?:the|these) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)?(?<!any of the) (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?)\\b|(?:in|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at (?:a time|once))`,
   'i',
 );
 const OF_THE_PAST =

@@ -67,12 +67,14 @@ export function readTotal(
     if (isRowOfKinds(segment) || isNumberedHead(whole, segments)) return [];
     const isRow = isOfSections(segment, sectionFound);
     const isSaid = ENTERING.test(segment.text) || /\b(?:divided|spread|split|shared)\b/i.test(segment.text);
+    // "How many may I enter? Up to 10, in any of the classes Birds and Plants."
+    const isAnswer = /\bhow many\b[^?]*\?\W{0,4}(?:A[.:] )?\D{0,16}\d/i.test(near);
     const ranked = countsIn(segment.text)
       .slice(0, MOST_COUNTS)
       .flatMap(count => {
         const isOfSection =
           (isBesideSection(segment, count, sectionFound) &&
-            !(isSaid && count.things !== '' && sections.every(s => s.limit === null))) ||
+            !((isAnswer || (isSaid && count.things !== '')) && sections.every(s => s.limit === null))) ||
           isForEach(segment.text, count, sections);
         // "Six images in all, in the sections Nature and Travel."
         const tail = segment.text.slice(count.to);
@@ -83,13 +85,13 @@ export function readTotal(
         const rank = isOfSection && !isOfAll ? undefined : rankOf(segment.text, count);
         // "Enter up to six, not more than three of them in any one category (…)".
         const isLimit = sections.some(s => s.limit === count.value || (s.limit === null && !isSaid));
-        const isOfRow = isRow && isLimit && !/^\W*how many\b/i.test(segment.text);
+        const isOfRow = isRow && isLimit && !isAnswer && !/^\W*how many\b/i.test(segment.text);
         return rank && (!isOfRow || rank.rank === 'all') ? [{ ...rank, count }] : [];
       });
     if (ONE_AND_ONE.test(segment.text) && ranked.length)
       for (const r of ranked) r.count = { ...r.count, value: 2 };
     // "Prints (up to 3 each) can be dropped off."
-    if (/^\W*prints? \(/i.test(segment.text))
+    if (/^\W*(?:(?:mounted|framed|paper|hung|exhibition) )?prints? \(/i.test(segment.text))
       for (const r of ranked) r.count = { ...r.count, things: r.count.things || 'prints' };
     return settled(ranked, segment.text).map(r => ({
       ...r,

@@ -24,7 +24,7 @@ const PACKAGE = phrases`
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
   per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
   (?:the|your|each|one) mail (?:must|should|may|can|has|is|gets|becomes|grows|would be) | \bmails? (?:over|above|larger|of (?:more|up to|at most|no more))
-  mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
+  (?:e-?mail|mail) attachments?(?= (?:over|above|larger|bigger|of more)\b) | mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
   per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
 `;
 

@@ -101,6 +101,10 @@ export function readFormats(whole: Segment): Found[] {
 const NOT_OTHERS =
   /\b(?:anything|everything|files?|whatever) (?:that|which) (?:is|are) not (?:an? )?$|\b(?:no|nothing|none|not)\b[^.;]{0,30}\b(?:except|but|other than) (?:for )?(?:an? )?$/i;
 
+/** "TIFF, PNG and HEIC": a format with the others of its list. */
+const FORMAT_AND_OTHERS =
+  /^[\w.]+(?:(?:,? (?:and|or) |, ?| ?\/ ?)\.?(?:jpe?g|png|tiff?|heic|heif|raw|gif|bmp|webp|psd|pdf|dng)(?: files)?s?\b)*/i;
+
 function isDenied(text: string, at: number): boolean {
   const before = text.slice(Math.max(0, at - 60), at);
   return (
@@ -110,10 +114,14 @@ function isDenied(text: string, at: number): boolean {
     !/:\s*(?:please )?(?:send|use|save as|convert (?:them )?to|submit|upload) (?:an? )?$/i.test(before) &&
     (DENIED.test(before) ||
       /\bnot supported:[^.;]*$/i.test(before) ||
+      // "TIFF only if we ask for it later."
+      /^\w+(?: files?)?,? (?:only|but only) (?:if|when|after) (?:we|it is|they are) (?:ask|request)/i.test(
+        text.slice(at),
+      ) ||
       // "JPEG leaves smudges."
       /^\w+ (?:leaves|causes|produces|ruins|destroys|spoils|loses|introduces)\b/i.test(text.slice(at)) ||
       /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
-        text.slice(at).replace(/^[\w.]+(?: (?:and|or) \.?(?:jpe?g|png|tiff?|heic|raw)s?\b)?/i, ''),
+        text.slice(at).replace(FORMAT_AND_OTHERS, ''),
       ))
   );
 }

@@ -34,6 +34,9 @@ const OF_ALL: readonly string[] = [
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
   `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
   `\\b(?:single|only|one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
+  // "JPEG, 5 x 7 cm at 300 dpi, monochrome."
+  `\\d ?(?:ppi|dpi|px|pixels|mm|cm|[km]b), (?:in )?${MONO}(?=[.;]|$)`,
+  `\\b(?:jpe?g|tiff?|png)s?,(?: in)? ${MONO}(?=[,.;]|$)`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
   `\\b(?:show|accept|want|take|see) nothing but ${MONO}\\b`,
   `\\b\\d{1,2} ${THINGS}, ${MONO}\\b(?! (?:and|or) colou?r)`,

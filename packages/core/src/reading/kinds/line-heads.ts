@@ -142,6 +142,19 @@ export function itemHead(
   return labelOf(purpose ? `${purpose} file` : head) ?? (purpose ?? head).toLowerCase();
 }
 
+/** "1) The panel of six. JPEG, …", "2) One image for the website header, 2400 x 600": an item and the sentences behind it. */
+export function itemLineHead(line: string): string | undefined {
+  if (!ITEM_MARK.test(line) || !(A_MEASURE.test(line) || A_SIDE.test(line))) return undefined;
+  const { kind, use } = ITEM_KIND.exec(line.replace(ITEM_MARK, ''))?.groups ?? {};
+  const head = (use ?? kind)?.toLowerCase();
+  if (head === undefined || isOfProperty(head) || isOfShape(head) || OF_TEXT.test(head)) return undefined;
+  return labelOf(head) ?? head;
+}
+
+const A_SIDE = /\d{3,4} (?:high|wide|across|tall)\b/i;
+const ITEM_KIND =
+  /^(?:the|an?|one|your) (?<kind>[a-z]+(?: [a-z]+){0,2}?)(?: of (?:the |your )?[a-z]+)?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
+
 /** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
 export function useHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');

@@ -32,6 +32,8 @@ const ADDED_BY = [
   ].map(intro => `^(?:${intro})${NOUN}(?!\\?)`),
   // "A small JPEG of each, 1000 pixels on the long side, for our layout artist".
   `^(?:and |plus |also )?(?:an?|one) (?<as>(?:small(?:er)?|low-res(?:olution)?|reduced|light) (?:jpe?g|png|file|copy|version)) of (?:each|every one|it|them|all of them|the same|every picture|each picture)\\b`,
+  // "For the web catalogue make a copy: JPEG, …"
+  `^for (?:the |our )?(?<as>[a-z][^,.;:]{2,30}?),? (?:please )?(?:also )?(?:make|prepare|save|export|create|produce|supply|send|add) (?:an?|one) (?:(?:small(?:er)?|second|reduced|further|extra) )?(?:cop(?:y|ies)|version|jpe?g|file)\\b`,
   // "The portrait is separate: JPEG, …"
   `^${ONE}${NOUN} (?:is|comes|goes) (?:separate(?:ly)?|extra|a file of its own)(?= ?[:,(.–-])`,
   // "Layout plan: a further JPEG, 1920 × 1280 pixels".
@@ -58,8 +60,11 @@ export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
     let end = at + 1;
     const isAsked = ASKED.test(segment.text);
     while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) end += 1;
+    const isCopy = /\bcopy\b/i.test(segment.text);
     const isOfIt = (s: Segment, i: number) =>
-      (i >= at && i < end) || s.text.toLowerCase().startsWith(`the ${noun}`);
+      (i >= at && i < end) ||
+      s.text.toLowerCase().startsWith(`the ${noun}`) ||
+      (isCopy && /^the copy\b/i.test(s.text));
     const own = segments.filter(isOfIt);
     if (!own.some(isSaid)) continue;
     return besides(

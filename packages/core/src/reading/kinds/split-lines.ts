@@ -2,6 +2,7 @@ import { A_FORMAT, ITEM_MARK, OF_TEXT, isOfProperty, labelOf } from '../common/k
 import {
   isOfShape,
   itemHead,
+  itemLineHead,
   namedHead,
   paperHead,
   sentenceHead,
@@ -64,6 +65,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     byHeads(
       segments,
       segments.map((_, i) => paperHead(lineOf(segments, i))),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => itemLineHead(lineOf(segments, i))),
     ) ??
     byFormat(segments)
   );

@@ -107,7 +107,7 @@ export const NOT_STORED =
   /\bname of (?:the )?(?:photographer|author|maker|artist)\b[^.;]{0,40}\bnot in the (?:metadata|exif|iptc)\b|\byour name (?:is|must) not (?:be )?(?:stored|saved|hidden|left) (?:inside|in) the (?:file|picture|image)\b(?!['’]?s? ?-?names?)|\byour (?:personal )?(?:details|identity)\s+(?:must|may|should) not (?:appear|be|stand|show)\b[^.;]{0,20}\bin (?:the|your) file\b(?! ?-?names?)/i;
 /** "No name on the picture, none in the metadata." */
 export const NONE_IN =
-  /\bno names?\b[^.;]{0,60}\b(?:none|not) in (?:the |its |their )?(?:metadata|exif|iptc)\b/i;
+  /\bno names?\b[^.;]{0,60}\b(?:none|not|no(?:r any)? names?|nor) in (?:the |its |their )?(?:metadata|exif|iptc)\b/i;
 /** "Keep the exposure data. Your name must not be there." */
 export const NAME_NOT_THERE =
   /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;

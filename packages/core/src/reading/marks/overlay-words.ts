@@ -6,14 +6,14 @@ const PICTURE =
 
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
-  bordered | (?<!\b(?:at|near|towards|to|along) the )borders?(?! (?:of (?:the|our) (?:county|country|parish|town|park|region|state)|between|country|town|region)\b) | key ?lines? | hair ?lines? | framelines? | edgings? | margins? | passe-?partouts?
+  bordered | (?<!\b(?:at|near|towards|to|along) the )borders?(?! (?:of (?:the|our) (?:county|country|parish|town|park|region|state)|between|country|town|region)\b) | key ?lines? | hair ?lines? | framelines? | edgings? | (?<!\b(?:safety|bleed|safe) )margins? | passe-?partouts?
   (?:narrow|thin|fine|coloured|white|black) edges? | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
   surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:(?:line|stroke)\b(?: (?:round|around))?|(?:lines|strokes) (?:round|around)\b)
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
   overlays?(?=\s*:\s*(?:nothing|none|no)\b)
-  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frames?)
+  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|in (?:the )?(?:shot|view)|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frames?)
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`
@@ -29,14 +29,14 @@ export const MARK = everywhere(phrases`
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
-  sign(?:ed)? | initials | copyright | numbers?(?! ?\d| of (?:images|pictures|entries|photo\w*|works|files)\b) | address(?:es)? | words? | labels? | scale bars? | stamps?
+  sign(?:ed)? | initials | copyright | numbers?(?! ?\d| of (?:images|pictures|entries|photo\w*|works|files)\b) | address(?:es)? | words?(?! (?:such as|like) ["“']) | labels? | scale bars? | stamps?
   (?<!\b(?:crop|(?:at|from|to|behind) the) )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|into|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))
 `);
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
-  /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more))/gi;
+  /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more|(?:such as|like) ["“'‘]|within \d))/gi;
 export const OFF_PICTURE = new RegExp(
   `\\b(?:and |,? )?(?:not|never) (?:on|onto|across|over|in|into) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',

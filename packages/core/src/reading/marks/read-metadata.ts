@@ -46,6 +46,7 @@ import {
 type Fate = 'kept' | 'gone' | undefined;
 
 function fateOf(part: string): Fate {
+  if (/\b(?:must|has to|have to) (?:stay|remain) in\b/i.test(part)) return 'kept';
   if (IS_FREE.test(part) || THEIR_OWN.test(part)) return undefined;
   if (MISSED.test(part)) return 'kept';
   if (NAMED.test(part)) return 'gone';
@@ -164,7 +165,7 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
 /** "No name may appear on the image": the picture is named before any note is. */
 function isElsewhere(rest: string): boolean {
   const [elsewhere, field] = [rest.search(NOT_A_NOTE), rest.search(FIELD)];
-  const isListed = /^[\w\s,-]*\b(?:or|nor|and)(?: in)?(?: the| its| their)? $/i.test(
+  const isListed = /^[\w\s,-]*\b(?:or|nor|and)(?: in| from)?(?: the| its| their)? $/i.test(
     rest.slice(elsewhere, field),
   );
   return elsewhere >= 0 && (field < 0 || (elsewhere < field && !isListed));
@@ -204,7 +205,9 @@ function readNotes(
     const isOfPlace = PLACE.test(part) && said.length > 0;
     if (
       isOfPlace &&
-      !/\ball (?:exif|metadata)|\bexif(?: data)?(?: and| with|,)|(?:,|\band) exif\b/i.test(part)
+      !/\ball (?:embedded |other )?(?:exif|metadata)|\bexif(?: data)?(?: and| with|,)|(?:,|\band) exif\b/i.test(
+        part,
+      )
     )
       continue;
     const fate = fateOf(part);

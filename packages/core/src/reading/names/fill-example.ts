@@ -75,10 +75,13 @@ function candidates(
     /^[A-Z][a-z]+(?:[A-Z][a-z]+|\d{2,4})$/.test(piece) &&
     !/name|number|code|title|year/i.test(piece) &&
     beside.every(namesPart);
+  // "GALLERY_ARTIST_TITLE": among words for parts, all in capitals, an unknown one is a part as well.
+  const isPattern =
+    /^[A-Z]{3,}$/.test(piece) && beside.length > 1 && beside.every(p => namesPart(p) && /^[A-Z]+$/.test(p));
   return [
     ...(next !== undefined && fitsPart(piece, next) ? [next] : []),
     ...(isTelling ? ['deliverable'] : []),
-    ...((at === 0 && isOwn) || isShared || isLead ? [`text:${piece}`] : []),
+    ...((at === 0 && isOwn && !isPattern) || isShared || isLead ? [`text:${piece}`] : []),
   ];
 }
 

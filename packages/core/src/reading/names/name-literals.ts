@@ -47,6 +47,8 @@ export function literalsOf(example: string | null, parts: string[], text: string
     )
   )
     return parts.flatMap((part, i) => (i ? ['text: ', part] : [part]));
+  // "Fifty_" brings its mark along.
+  if (!example && parts.some(part => /^text:.*[_ -]$/.test(part))) return parts;
   if (!example) {
     const said = /_/.test(text) ? ['_'] : MARKS.filter(([word]) => word.test(text)).map(([, mark]) => mark);
     const [mark] = said;

@@ -20,7 +20,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|recorder|observer|volunteer',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer',
   ],
   ['club code', 'code', 'club|society|team|school|university|college'],
   ['club code', 'name', 'club|society|team'],
@@ -102,6 +102,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   team: 'club code',
   date: 'date',
   view: 'deliverable',
+  subject: 'title',
 };
 
 /** Single words that name a part only in an example made of such words: "Donor_Subject_Web.jpg". */

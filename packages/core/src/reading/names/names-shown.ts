@@ -7,8 +7,11 @@ import type { Segment } from '../common/segments.ts';
 export const namesShown = (about: readonly Segment[]) =>
   about.flatMap(s => namesIn(s.text)).map(m => trimExample(m[0]));
 
+/** "GALLERY_TITLE": a word for whoever sends it. */
+const WHOSE = /^(?:gallery|company|studio|school|brand|client|agency|business|shop|hotel|farm)$/i;
+
 /** "Outbound_Surname_01.jpg" in the guidelines of OUTBOUND: a word in capitals, or one that the text itself uses. */
 export const ownWordsOf = (all: readonly Segment[]) => (word: string) =>
-  /^[A-Z]{3,}$/.test(word) ||
+  (/^[A-Z]{3,}$/.test(word) && !WHOSE.test(word)) ||
   (/^[A-Z][A-Za-z]{2,20}$/.test(word) &&
     all.some(s => new RegExp(`(?<![_-])\\b${word}\\b(?![_-])`, 'i').test(withoutNames(s.text))));

@@ -43,6 +43,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
       (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
+      a letter (?:(?:for|per) (?:each|every)|per) (?:image|picture|photo|file|entry|work)
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
     `),
   ],
@@ -82,6 +83,8 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   // "Name: …" and "Name ....." head a line.
   { part: 'author', before: /^\W*$/, after: /^(?: ?[:=.…]| [-–] |\s{2,}| [a-z]+ [a-z]+(?: \+|,))/ },
   { part: 'author', after: /^(?:['’]s)? (?:fields?|surname|last|first|family|given|initials)/i },
+  // "Name of the data: …"
+  { part: 'author', after: /^ of (?:the |each |your )?(?:data|files?|images?|pictures?)\b/i },
   // "The club number gets added by me."
   ...['club number', 'club code', 'section code'].map(part => ({
     part,
@@ -100,19 +103,26 @@ const JOINT = new RegExp(
 
 /** "Match number", "site code": parts of an organiser's own. */
 const OTHER_PART = everywhere(patterns`
-  \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code)\b(?! of)
+  \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code|ID)\b(?! of)
+  \bgrid (?:square|reference)\b
   \b(?:site|place|location|village|station|route|plot)(?=, (?:date|year|month|day|running|number|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;
 
+/** "“Fifty_” plus your surname": a word in quotes that leads up to a part. */
+const QUOTED_LEAD =
+  /["“']([A-Za-z\d]{2,}[· -]?)["”'](?=,? (?:plus|and|then|followed by|with|\+) (?:the |your |an? )?)/g;
+/** Characters from the word to the part that it leads up to. */
+const LEADS_UP = 24;
+
 /** "Followed by a lower-case letter" tells files apart in a way of its own. */
 const LETTER =
-  /\b(?:an?|the) (?:lower|upper|small|capital)[- ]?(?:case )?letter\b|\b(?:and|plus|then) a letter\b/i;
+  /\b(?:an?|the) (?:lower|upper|small|capital)[- ]?(?:case )?letter\b|\b(?:and|plus|then) a letter\b(?! (?:per|for (?:each|every))\b)/i;
 
 /** The parts that a text speaks of, each once, in their order. */
 export function partsNamed(text: string): PartSaid[] {
@@ -129,6 +139,12 @@ export function partsNamed(text: string): PartSaid[] {
   for (const hit of hits) hit.part = besideName(hit, hits, described);
   for (const match of described.matchAll(FIXED_WORD))
     hits.push({ part: `text:${match[1] ?? ''}`, at: match.index, end: match.index + match[0].length });
+  for (const match of described.matchAll(QUOTED_LEAD)) {
+    const end = match.index + match[0].length;
+    const leadsUp = hits.some(h => h.at >= end && h.at - end <= LEADS_UP && !h.part.startsWith('text:'));
+    if (leadsUp && !hits.some(h => isOver(h, { at: match.index, end })))
+      hits.push({ part: `text:${(match[1] ?? '').replace('·', '_')}`, at: match.index, end });
+  }
   // A part that none of these words is for: without it the name would be wrong.
   if (hits.length > 1 && hasOther(hits, described)) return [];
   hits.sort((a, b) => a.at - b.at);

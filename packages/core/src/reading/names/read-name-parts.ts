@@ -87,7 +87,7 @@ export function readParts(
     // Parts that the example's marks do not fit are not all of them.
     const isParted = /[A-Za-z\d](?:[_-]|\d? [A-Z]{2,4} )[A-Za-z\d]/.test(naming.example ?? '');
     const isShort = isParted && hasMoreMarks(naming.example ?? '', parts);
-    if (isShort || (isParted && !parts.some(part => part.startsWith('text:')))) {
+    if (isShort || (isParted && !parts.some(part => /^text:(?:[^A-Za-z\d]|.*[_ -]$)/.test(part)))) {
       partial = words;
       break;
     }
@@ -216,7 +216,7 @@ function besideIt(
 const NAMED_AFTER = patterns`
   \b(?:named|called|(?:name|call|number) (?:(?:the|your|all) )?(?:files?|images?|pictures?)) 0*1 to \d{1,2}\b(?!,? (?:and|then|plus|followed|with)\b)
   \b(?:files?|file ?-?names?) (?:must|should|is to|are to) (?:bear|be|carry|consist of|show)(?: only)? (?:the|your|its) (?:[a-z]+['’]s )?[a-z]+(?: only)?[.;,]
-  \bgive (?:your|the|each|every) (?:file|image|picture|photo) the name of\b | \btakes? (?:its|their) names? from (?:the|your)\b
+  \bgive (?:your|the|each|every) (?:file|image|picture|photo) (?:only |just )?the (?:name of\b|(?:[a-z’']+ )?title\b(?! (?:and (?!nothing)|then|plus|followed)\b|[_+])) | \btakes? (?:its|their) names? from (?:the|your)\b
   \b(?:must|should) be the (?:file name|name of the image)\b
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
@@ -263,7 +263,7 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
 function describedParts(text: string): PartSaid[] {
   // What stands after "for example" is the example, not the description.
   const upto =
-    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|as in|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b)/i.exec(
+    /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|as in|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b|\b(?:remove|delete|omit|leave out|strip) (?:your|the|any|all)\b)/i.exec(
       text,
     )?.index ?? text.length;
   const lead = partsWithin(text, 0, upto);

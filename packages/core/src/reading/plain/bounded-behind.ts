@@ -22,6 +22,7 @@ const bound = (within: string, beyond: string, ends: string, go: string) =>
       anything (?:${beyond}) (?:is|will be|gets|comes) ${REFUSED}.*
       (?:please )?(?:do not|don['’]t|never) (?:send|upload|submit|make) (?:us |me )?(?:anything|${IT}|${ONES}) (?:any )?(?:${beyond})
       (?:please )?(?:do not|don['’]t|never) (?:send|upload|submit) (?:us |me )?(?:any )?(?:${beyond}) ${ONES}
+      if (?:yours|your ${ONES}|${IT}|they) (?:is|are) (?:${beyond}),? (?:we|i) (?:cannot|can['’]t) .*
       (?:please )?(?:do not|don['’]t|never) go (?:${go}) ${IT}.*
       we cannot (?:show|use|project|print|take|accept) (?:anything (?:${beyond})|(?:${beyond}) ${ONES}).*
       (?:${beyond}) ?${ONES}? (?:(?:is|are|will|can|may|must|cannot|can['’]t)(?: be)?) ?(?:not )?(?:be )?${REFUSED}.*

@@ -88,7 +88,10 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,
     'nothing in the $1 identifies you',
   ],
-  [/\bturn off (?:the )?location(?: (?:services?|tagging))?(?= before| when|[,.;])/gi, 'remove the GPS data'],
+  [
+    /\bturn off (?:the )?location(?: (?:services?|tagging))?(?= before| when| on your (?:phone|camera)| in your (?:phone|camera)|[,.;])/gi,
+    'remove the GPS data',
+  ],
   // "All camera data except location must be left in."
   [
     new RegExp(

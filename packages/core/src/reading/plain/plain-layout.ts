@@ -32,6 +32,8 @@ export const LAYOUT: readonly Rule[] = [
   [/^([ \t]*)[☐☑☒✓✔✗✘►▶▪▫■□●○◦‣⁃∙➢➤→»][ \t]*/gm, '$1• '],
   // The letter o for a bullet.
   [/^([ \t]*)o (?=[a-z\d])/gim, '$1• '],
+  // "Themes: 1. Summit light  2. Life in the mountains".
+  [/(?<=\b1[.)] [A-Z][^\n]{2,200}\S)[ \t]{2,}(?=\d{1,2}[.)] [A-Z])/g, ', '],
   // "Format = JPEG".
   [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
   // "Format - JPEG", "4. Size. 1920 x 1080".
@@ -86,7 +88,14 @@ const SPACED =
 const THREE_CELLS = /\S {2,}\S(?:[^ \n]| (?! ))* {2,}\S/;
 
 /** The marks between the cells of tables of two columns; a table of three or more is read by its columns. */
+/** Pieces that a line is cut into where it stands for a list. */
+const FEWEST_OF_LINE = 4;
+
 export function pairedCells(text: string): Edit[] {
+  const piped = text.split('\n').filter(line => line.includes('|'));
+  // A leaflet's one line: "JPEG sRGB | max 2 MB | 4 per section | closing 5 September".
+  if (piped.length === 1 && (piped[0]?.split(' | ').length ?? 0) >= FEWEST_OF_LINE)
+    return editsOf(text, [[/ \| /g, '\n']], []);
   const isWide = text.split('\n').some(line => line.split(/\||\t+/).filter(cell => cell.trim()).length > 2);
   const counted = [...text.matchAll(COUNTED)].filter(([row]) => !OF_FILES.test(row));
   const paired = isWide || counted.length > 1 ? [] : editsOf(text, [[PAIRED, '$1: '], ...FRAMED], []);

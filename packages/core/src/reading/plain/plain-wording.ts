@@ -12,6 +12,7 @@ import { NAME_WORDING } from './name-wording.ts';
 import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
+import { listedKinds } from './listed-kinds.ts';
 import { refusedClauses, refusedItems } from './refused-clauses.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
@@ -50,6 +51,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text => (OF_DEVICES.test(text) ? editsOf(text, DEVICES, namesShown(text)) : []),
   text => editsOf(text, COMMON_WORDS, namesShown(text)),
   text => editsOf(text, DENIAL_WORDING, namesShown(text)).slice(0, MOST_REWORDED),
+  listedKinds,
   answeredQuestions,
   checksAsked,
   refusedItems,

@@ -1,6 +1,6 @@
 import { COUNT } from '../common/quantities.ts';
 import { isInOrder, sectionItem, type SectionItem } from './section-item.ts';
-import { itemsOf, nameOf, sectionsOf, smallNames } from './section-names.ts';
+import { itemsOf, nameOf, sectionsOf, smallNames, withoutKindCodes } from './section-names.ts';
 import { SECTION, SECTIONS } from '../common/section-nouns.ts';
 import { inOne, nearby, type ReadSections } from './section-words.ts';
 import type { Segment } from '../common/segments.ts';
@@ -40,6 +40,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
     // Names in a row are a list of their own.
     return !item || (item.code === null && /,| \/ /.test(item.label)) ? [] : [{ item, segment, index }];
   });
+  const items = withoutKindCodes(rows.map(row => row.item));
+  rows.forEach((row, i) => (row.item = items[i] ?? row.item));
   const runs: Row[][] = [];
   for (const row of rows) {
     const run = runs.at(-1);

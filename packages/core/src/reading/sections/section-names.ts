@@ -53,15 +53,28 @@ export function smallNames(text: string): SectionItem[] | undefined {
 /** Names of the longest list. */
 const MOST = 40;
 
+/** "Open (PID Color)", "Travel": beside names without a code, what looks like one tells what kind of entry it is. */
+export function withoutKindCodes(items: readonly SectionItem[]): SectionItem[] {
+  if (!items.some(item => item.code === null)) return items.slice();
+  return items.map(item =>
+    item.code?.includes(' ') && !item.aside ? { ...item, code: null, aside: item.code } : item,
+  );
+}
+
+const CODE_AND_NAME = /^[A-Z]{2,3} [A-Z][a-z]/;
+
 /** The names of a list, each taken apart; undefined where one of the pieces is no name. */
 export function itemsOf(region: string): SectionItem[] | undefined {
   const pieces = piecesOf(
     region.trim().replace(/[.;,)]+$/, match => (match.includes(')') && region.includes('(') ? ')' : '')),
   );
   if (pieces.length < 2 || pieces.length > MOST) return undefined;
-  const items = pieces.map(piece => sectionItem(piece));
+  // "OC Open Colour, OM Open Monochrome".
+  const called = new Set(pieces.map(piece => CODE_AND_NAME.exec(piece)?.[0].slice(0, -3)));
+  const areCalled = called.size === pieces.length && !called.has(undefined);
+  const items = pieces.map(piece => sectionItem(areCalled ? piece.replace(' ', ') ') : piece));
   if (items.some(item => item === undefined)) return undefined;
-  const known = items as SectionItem[];
+  const known = withoutKindCodes(items as SectionItem[]);
   // "The section code (NA, TR or OP)" names none.
   if (known.every(item => item.code === null && /^[A-Z]{1,4}\d?$/.test(item.label))) return undefined;
   const areCoded = known.map(item => item.code !== null);

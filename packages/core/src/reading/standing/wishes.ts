@@ -43,7 +43,7 @@ export const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' ||
 /** A line of its own over a list of wishes; "sRGB recommended" is a wish itself. */
 const WISHES_BELOW = patterns`
   ^${HEAD}:?$
-  ^(?=.{4,50}$)(?!.*\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\b)[^\d:.;,]*\b${oneOf`
+  ^(?=.{4,50}$)(?!if you would like\b)(?!.*\b(?:s?rgb|jpe?gs?|tiffs?|png|ppi|dpi|borders?|profiles?)\b)[^\d:.;,]*\b${oneOf`
     recommend(?:ed|ations?)? | suggest(?:ed|ions?)? | would like | nice to have | things? (?:that|which) helps? | (?<!\b(?:one|two|three|few) )wishes | preferences?
     should,? if (?:you can|(?:at all )?possible) | what you (?:may|might) (?:like|want|wish) to do
   `}\b[^\d.;,]*:?$
