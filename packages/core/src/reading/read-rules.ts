@@ -128,7 +128,11 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
     value === 1 && ofPerson.some(s => start >= s.start && start < s.start + s.text.length);
   const counted = total.filter(isGrouped);
   const works = counted.filter(f => !isOfPerson(f));
-  const own = works.length ? works : counted;
+  const several = works.filter(f => f.value !== 1);
+  // "Six images of recent work; one image showing the technique": the works are what there are several of.
+  const isBeside =
+    several.length === 1 && works.length > 1 && groups.filter(g => g.label !== undefined).length > 2;
+  const own = isBeside ? several : works.length ? works : counted;
   // "Project image: one image … Additional images: up to five" gives a number to each.
   if (groups.some(g => /\b(?:additional|further|extra)\b/.test(g.label ?? '')) && own.length > 1) return [];
   // "One portrait and one action picture" counts the kinds.

@@ -111,6 +111,11 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
       /(?=meeting|evening)(?<=\b(?:by|before|until) (?:the end of )?(?:the |our )?(?:\w+ )?)(?:meeting|evening)(?=,? (?:on )?\(?(?:\w+day,? )?$)/i,
       '',
     )
+    // "By the Friday before opening night please - 5 March 2027".
+    .replace(
+      /\bthe (?:\w+day|day|evening|week) before (?:the )?[a-z ]{3,24}?(?=(?: please)?,?\s*[-–—(:]\s*(?:\w+day,? )?$)/i,
+      '',
+    )
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
     // "9 May Closing / 20 May Judging": the word behind a day is that day's.
     .replace(/(?<=^|\d) ?[-–:]? ?[A-Za-z][a-z]+(?: [a-z]+){0,2}(?: \([^()]*\))? \/ (?=[\d\W]*$)/, ' ')

@@ -12,6 +12,9 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "One photo = one work."
+  (_, { value, to }, text) => value === 1 && /^ = (?:one|1) /i.test(text.slice(to)),
+  (lead, { value }) => value === 1 && /\b(?:one|1) [a-z]+ = $/i.test(lead),
   // "6 to 10 images and up to 4 drawings".
   (_, { things, to }, text) =>
     !things && /^ (?:drawings|plans|sketches|videos|films|clips|keywords|tags|pages)\b/i.test(text.slice(to)),

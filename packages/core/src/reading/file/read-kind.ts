@@ -71,7 +71,12 @@ export function readFormats(whole: Segment): Found[] {
   // "Convert your TIFFs to JPEG before sending".
   const turned =
     /(?<!\b(?:not|never)(?: be)? )\bconvert\w*\b[^.;]*?\b(?:in)?to (?:an? )?(?=jpe?g|png|tiff?)/i.exec(text);
-  const from = turned ? turned.index + turned[0].length : 0;
+  // "Per TIFF a JPEG preview".
+  const beside =
+    /\b(?:for (?:each|every)|per|beside (?:the|each|every)|with (?:each|every)) (?:jpe?g|png|tiff?)(?: file)?,? (?=an? )/i.exec(
+      text,
+    );
+  const from = [turned, beside].reduce((at, lead) => (lead ? lead.index + lead[0].length : at), 0);
   const hits: { format: ReadFormat; at: number; end: number }[] = [];
   for (const [format, words] of [...FORMATS, ...DOTTED])
     for (const match of text.matchAll(words)) {

@@ -55,6 +55,7 @@ export function namedHead(line: string, isInFull = false): string | undefined {
       (words <= 6 && OF_PICTURE.test(head)) ||
       (words <= 9 && (kind !== undefined || isListed))) &&
     (!isOfProperty(head) ||
+      FILES_OF.test(head) ||
       /^full[- ]size$/i.test(head) ||
       (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) ||
       SURE.test(head)) &&
@@ -65,6 +66,9 @@ export function namedHead(line: string, isInFull = false): string | undefined {
 
 const OF_PICTURE = /\b(?:pictures?|images?|photos?|photographs?|copy|version)\b/i;
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
+
+/** "Files you scanned yourself", "files from a camera or phone". */
+export const FILES_OF = /^files (?:you|from|that|which|taken|made|scanned)\b/i;
 
 /** "Three images for the website" are for the website. */
 function purposeOf(head: string): string | undefined {
@@ -144,16 +148,19 @@ export function itemHead(
 
 /** "1) The panel of six. JPEG, …", "2) One image for the website header, 2400 x 600": an item and the sentences behind it. */
 export function itemLineHead(line: string): string | undefined {
-  if (!ITEM_MARK.test(line) || !(A_MEASURE.test(line) || A_SIDE.test(line))) return undefined;
-  const { kind, use } = ITEM_KIND.exec(line.replace(ITEM_MARK, ''))?.groups ?? {};
-  const head = (use ?? kind)?.toLowerCase();
+  if (!ITEM_MARK.test(line) || ![A_MEASURE, A_SIDE, SAME_SIZE].some(words => words.test(line)))
+    return undefined;
+  const { kind, shown, use } = ITEM_KIND.exec(line.replace(ITEM_MARK, ''))?.groups ?? {};
+  // "Six images of recent work", "one image of you in your workshop".
+  const head = (use ?? (kind && isOfShape(kind) ? shown : kind))?.toLowerCase();
   if (head === undefined || isOfProperty(head) || isOfShape(head) || OF_TEXT.test(head)) return undefined;
   return labelOf(head) ?? head;
 }
 
+const SAME_SIZE = /\bsame (?:size|format|specification)\b|\d ?(?:mm|cm|ppi|dpi)\b/i;
 const A_SIDE = /\d{3,4} (?:high|wide|across|tall)\b/i;
 const ITEM_KIND =
-  /^(?:the|an?|one|your) (?<kind>[a-z]+(?: [a-z]+){0,2}?)(?: of (?:the |your )?[a-z]+)?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
+  /^(?:the|an?|one|two|three|four|five|six|eight|ten|\d{1,2}|your) (?<kind>[a-z]+(?: [a-z]+){0,2}?)(?: (?:of|showing|from) (?<shown>[a-z][a-z ’'-]{2,40}?))?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
 
 /** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
 export function useHead({ text }: Segment): string | undefined {

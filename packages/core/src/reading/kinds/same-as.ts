@@ -14,7 +14,10 @@ const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
     ),
     fields: ['formats'],
   },
-  { words: /\bat the same size\W*$/i, fields: ['width', 'height', 'longEdge', 'shortEdge', 'ratio'] },
+  {
+    words: /\bat the same size\W*$|(?:^|[,;] )(?:the )?same size\W*$/i,
+    fields: ['width', 'height', 'longEdge', 'shortEdge', 'ratio', 'eitherWay'],
+  },
   {
     words: new RegExp(`\\b(?:same )?colou?r (?:space|profile)\\s*:?\\s*(?:same )?${OTHER}`, 'i'),
     fields: ['colourSpace', 'profileEmbedded'],

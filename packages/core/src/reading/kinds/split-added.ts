@@ -23,6 +23,7 @@ const ADDED_BY = [
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i)(?: (?:would|['’]d|will|shall|must))? (?:also|further|additionally) (?:${NEED}|${SEND}|like)(?: for| us| to| in| up)* ${ONE}`,
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i) (?:would|['’]d) also (?:like|need|want) (?:to have )?${ONE}`,
     `please (?:also |then )?(?:add|include|attach|enclose) ${ONE}`,
+    `(?:as a first step|to begin with|to start with|for a start|beforehand|for the (?:selection|jury)),? (?:please |just |only )*${SEND}(?: us| me| in)?(?: just| only)? ${ONE}`,
     `please also ${SEND}(?: us)? ${ONE}`,
     `(?:please )?do not forget ${ONE}`,
     `(?:there )?(?:must|should|has to) also be ${ONE}`,
@@ -34,6 +35,8 @@ const ADDED_BY = [
   `^(?:and |plus |also )?(?:an?|one) (?<as>(?:small(?:er)?|low-res(?:olution)?|reduced|light) (?:jpe?g|png|file|copy|version)) of (?:each|every one|it|them|all of them|the same|every picture|each picture)\\b`,
   // "For the web catalogue make a copy: JPEG, …"
   `^for (?:the |our )?(?<as>[a-z][^,.;:]{2,30}?),? (?:please )?(?:also )?(?:make|prepare|save|export|create|produce|supply|send|add) (?:an?|one) (?:(?:small(?:er)?|second|reduced|further|extra) )?(?:cop(?:y|ies)|version|jpe?g|file)\\b`,
+  // "Also 1 landscape picture for the ticket page: 1200 x 628".
+  `^(?:and|also|plus)[,:]? (?:an?|one|1) (?:[a-z]+ )?(?:picture|image|photo|file|jpe?g) for (?:the |our )?(?<as>[a-z]+(?: [a-z]+)?)(?= ?[:,(])`,
   // "The portrait is separate: JPEG, …"
   `^${ONE}${NOUN} (?:is|comes|goes) (?:separate(?:ly)?|extra|a file of its own)(?= ?[:,(.–-])`,
   // "Layout plan: a further JPEG, 1920 × 1280 pixels".

@@ -88,7 +88,7 @@ interface Described extends Group {
 }
 
 /** "Half-page pictures: …": a name that stands for more than a shape or a property. */
-function headOf({ text }: Segment): string | undefined {
+export function headOf({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
   // "The archive copy is …", "The ten pictures must each be …; the layout image …".
   const copy = OF_SUBJECT.exec(own)?.groups?.['head'];
@@ -165,7 +165,7 @@ const SUBJECT =
   /^(?:the |your |each |an? )?(?!(?:it|they|this|that|these|files?|images?|pictures?|photos?|entries|please|send|we|you)\b)(?<name>[a-z][a-z-]+(?: [a-z-]+)?) (?:is|are|must|should|has|have)\b/i;
 
 /** The kind that a sentence names, what it is for, or what it speaks of. */
-function nameOf({ segments, head }: Described): string {
+export function nameOf({ segments, head }: Pick<Described, 'segments' | 'head'>): string {
   const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];

@@ -8,6 +8,7 @@ import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences } from './split-sentences.ts';
+import { splitParagraphs } from './split-paragraphs.ts';
 import { splitSubjects } from './split-subjects.ts';
 import { splitTopics } from './split-topics.ts';
 import { readTable } from './split-table.ts';
@@ -50,11 +51,22 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     isWhole(groups[0])
   )
     return besides(groups[0]?.segments ?? [], later);
+  // "Cover image" as a heading behind what is said of the pictures, each under the name of a property.
+  const extra = labelled.at(-1);
+  if (
+    extra &&
+    labelled.length === 1 &&
+    EXTRA.test(extra.segments[0]?.text ?? '') &&
+    isWhole(extra) &&
+    isWhole(groups[0])
+  )
+    return besides(groups[0]?.segments ?? [], extra);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return (
     splitSubjects(segments) ??
     splitDescribed(segments) ??
     splitByConflict(segments.flatMap(splitWithin)) ??
+    splitParagraphs(segments) ??
     splitSentences(segments)
   );
 }
@@ -72,6 +84,10 @@ function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {
     })),
   ];
 }
+
+/** What pictures may have beside them. */
+const EXTRA =
+  /^(?:the |your )?(?:cover|thumbnail|banner|header|hero|preview|logo|avatar|profile)(?: (?:image|picture|photo|file))?:?$/i;
 
 /** A question about a picture of the person, which stands beside the works. */
 const OF_YOU =

@@ -1,5 +1,6 @@
 import { A_FORMAT, ITEM_MARK, OF_TEXT, isOfProperty, labelOf } from '../common/kind-words.ts';
 import {
+  FILES_OF,
   isOfShape,
   itemHead,
   itemLineHead,
@@ -115,7 +116,7 @@ function byFormat(segments: readonly Segment[]): Group[] | undefined {
     const isKind =
       head !== undefined &&
       formats.size === 1 &&
-      !isOfProperty(head) &&
+      (!isOfProperty(head) || FILES_OF.test(head)) &&
       !OF_TEXT.test(head) &&
       !isOfShape(head);
     return isKind ? { head: head.toLowerCase(), format: [...formats].join() } : undefined;

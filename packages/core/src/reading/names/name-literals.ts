@@ -126,7 +126,9 @@ function namedPieces(pieces: readonly string[]): string[] | undefined {
   // "NAME_Firstname": beside a first name, a name is the other one.
   const [hasFirst, hasLast] = [named.includes('first name'), named.includes('surname')];
   const other = hasFirst === hasLast ? 'author' : hasFirst ? 'surname' : 'first name';
-  return joinTexts((named as string[]).map(part => (part === 'author' ? other : part)));
+  // "surname-photographer" has two people.
+  const hasPhotographer = pieces.some(piece => /^(?:photographer|artist|author)$/i.test(piece));
+  return joinTexts((named as string[]).map(part => (part === 'author' && !hasPhotographer ? other : part)));
 }
 
 /** The part that one piece names; several for words that run together, such as LastnameFirstname. */

@@ -14,7 +14,7 @@ export interface PartSaid {
 const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   [
     'deliverable',
-    /(?:\b|·)[A-Z] for (?:the )?(?:master|plate|print|paper|screen|web|photo|jury|view|large|small|cover|detail|original)[a-z]* (?:or|and) ·?[A-Z] for [a-z]+/g,
+    /(?:\b|·)[A-Z] for (?:the )?(?:master|plate|print|paper|screen|web|photo|jury|view|large|small|cover|detail|original|judging|archive)[a-z]* (?:or|and) ·?[A-Z] for [a-z]+/g,
   ],
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
@@ -105,7 +105,7 @@ const JOINT = new RegExp(
 const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code|ID)\b(?! of)
   \bgrid (?:square|reference)\b
-  \b(?:site|place|location|village|station|route|plot)(?=, (?:date|year|month|day|running|number|your|the)\b)
+  \b(?:site|place|location|village|station|route|plot|farm|house|street|tower|boat)(?=, (?:date|year|month|day|running|number|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
   (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b

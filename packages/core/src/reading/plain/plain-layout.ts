@@ -10,7 +10,10 @@ const LISTED: readonly Rule[] = [[/^([ \t]*)>[ \t]?(?=\S)/gm, '$1• ']];
 export function quoteMarks(text: string): Edit[] {
   const lines = text.split('\n').filter(line => line.trim());
   const marked = lines.filter(line => /^[ \t]*>/.test(line));
-  return editsOf(text, marked.length * 2 < lines.length ? LISTED : QUOTED, []);
+  const above = lines[lines.findIndex(line => /^[ \t]*>/.test(line)) - 1] ?? '';
+  // "Please send one file:" leads up to a list, "Hanna wrote:" to what she wrote.
+  const isListed = marked.length * 2 < lines.length || (/:\s*$/.test(above) && !/\bwrote\b/i.test(above));
+  return editsOf(text, isListed ? LISTED : QUOTED, []);
 }
 
 /** What a line of a specification is named by. */

@@ -41,7 +41,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     (RATIO_WORDS.test(text) || (USUAL_RATIO.test(text) && OF_FILES.test(text))) &&
     (COLON_RATIO.test(text) || SPOKEN_RATIO.test(text)) &&
-    !/\bany (?:aspect )?ratio\b|\b(?:longer|wider|taller|narrower) than \d{1,2}:\d|\b(?:between|from) \d+(?:\.\d+)?:\d+ (?:and|to)\b|\b(?:close|deadline|midnight|compress(?:ed|ion)(?=[^.;,]{0,30}\d))\b/i.test(
+    !/\bany (?:aspect )?ratio\b|\b(?:longer|wider|taller|narrower) than \d{1,2}:\d|\b(?:between|from) \d+(?:\.\d+)?:\d+ (?:and|to)\b|\d:\d{1,2} or (?:longer|wider|more)\b|\b(?:close|deadline|midnight|compress(?:ed|ion)(?=[^.;,]{0,30}\d))\b/i.test(
       text,
     )
   ) {
@@ -131,7 +131,7 @@ const ONE_WAY = new RegExp(
     `[,;] horizontal(?=[.;])(?!.*\\b(?:vertical|upright|portrait))`,
     `\\btake (?:the|your|each|every) ${PICTURES} ${WAY}(?=[,.;])`,
     `\\bin ${WAY} \\d{1,2}:\\d{1,2}(?: format)?\\b`,
-    `^(?:wanted:? )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
+    `^(?:wanted:? |also |and |plus )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
     `\\b(?:would|['’]d) (?:like|love|prefer) ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:this|\\(?\\d{1,2}:|only|[.;!(]|$))`,
     `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?| some)?(?: (?:beautiful|good|nice|strong|striking|sharp))? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
@@ -240,6 +240,13 @@ function isBoxByShape(text: string): boolean {
 const TAKES_BOTH =
   /\b(?:landscape or portrait|portrait or landscape|horizontal or vertical|vertical or horizontal|upright or landscape)\b[^.;\d]{0,30}\b(?:both|either|as you (?:like|wish)|all the same|up to you)\b/i;
 
+const CHOSEN_WAY = new RegExp(
+  `\\b${WAY} or ${WAY}\\?\\s*(?:A[.:] ?)?(?:always |only )?${WAY}\\b(?! (?:or|and)\\b)`,
+  'i',
+);
+/** An item of a list, in small letters; a heading has a capital. */
+const WAY_ALONE = /^(?:horizontal|vertical)[.;,]?$/;
+
 /** Whether width and height may swap. */
 export function readEitherWay(segment: Segment): Found[] {
   // "Vertical images: max. 1080 pixels high": that dot ends no clause.
@@ -268,6 +275,9 @@ export function readEitherWay(segment: Segment): Found[] {
   )
     return say(!/\b(?:not|never|cannot)\b[^.;]{0,25}$/i.test(text.slice(0, swap.index)), swap);
   if (TURNED_SIDES.test(text)) return [];
+  // "Landscape or portrait? Landscape."
+  const chosen = CHOSEN_WAY.exec(text) ?? WAY_ALONE.exec(text);
+  if (chosen) return say(false, chosen);
   // "Ideally send landscape-format images."
   if (TAKES_BOTH.test(text)) return [];
   const one = onlyWay(segment);
