@@ -61,7 +61,27 @@ export function datesIn(text: string): Stamp[] {
       const stamp = stampOf(order, a, b, c, whole.trim());
       stamps.push({ ...(byWeekday(text, match.index, a, b, c) ?? stamp), ...at });
     }
-  return withYears(stamps.sort((x, y) => x.start - y.start));
+  return withYears(
+    withYearBehind(
+      stamps.sort((x, y) => x.start - y.start),
+      text,
+    ),
+  );
+}
+
+/** "10 February, 10 May and 10 August 2027": days in a row are of the year behind the last one. */
+function withYearBehind(stamps: readonly Stamp[], text: string): Stamp[] {
+  const told = stamps.slice();
+  for (let i = told.length - 2; i >= 0; i -= 1) {
+    const [stamp, next] = [told[i], told[i + 1]];
+    if (!stamp?.bare || !next?.value) continue;
+    // "Between 1 May and 31 July 2027" is a span.
+    const isSpan = /\b(?:between|from) (?:the )?$/i.test(text.slice(0, stamp.start));
+    const isRow = !isSpan && /^[,;]? (?:(?:and|or) )?(?:on )?$/.test(text.slice(stamp.end, next.start));
+    const { value } = dated(Number(next.value.slice(0, 4)), stamp.bare.month, stamp.bare.day, '');
+    if (isRow && value && value < next.value) told[i] = { value, start: stamp.start, end: stamp.end };
+  }
+  return told;
 }
 
 /** "The meeting is on 6 March 2027, so by 27 February": a day without its year is the one nearest to a day beside it. */

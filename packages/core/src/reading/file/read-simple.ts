@@ -188,7 +188,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\b(?:quality|compression):? (?:level )?(\d{1,2}) ?(?:[-–]|to) ?(\d{1,2})\b(?! ?(?:%|[km]b|px|pixels))/i,
+      /\b(?:quality|compression)(?: (?:setting|level|factor))?:? (?:of |level |between )?(\d{1,2}) ?(?:[-–]|to|and) ?(\d{1,2})\b(?! ?(?:%|[km]b|px|pixels))/i,
     value: m => `${m[1]}-${m[2]}`,
   },
   {

@@ -22,7 +22,7 @@ const ADDED_BY = [
     `(?:in addition|additionally|besides|furthermore|together with|along with|beside)\\b[^.;:]{0,40}?\\b(?:${NEED}|${SEND})(?: us)? ${ONE}`,
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i)(?: (?:would|['’]d|will|shall|must))? (?:also|further|additionally) (?:${NEED}|${SEND}|like)(?: for| us| to| in| up)* ${ONE}`,
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i) (?:would|['’]d) also (?:like|need|want) (?:to have )?${ONE}`,
-    `please (?:also |then )?(?:add|include|attach|enclose) ${ONE}`,
+    `(?:please )?(?:also |then )?(?:add|include|attach|enclose) ${ONE}`,
     `(?:as a first step|to begin with|to start with|for a start|beforehand|for the (?:selection|jury)),? (?:please |just |only )*${SEND}(?: us| me| in)?(?: just| only)? ${ONE}`,
     `please also ${SEND}(?: us)? ${ONE}`,
     `(?:please )?do not forget ${ONE}`,

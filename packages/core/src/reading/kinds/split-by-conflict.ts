@@ -90,12 +90,17 @@ interface Described extends Group {
 /** "Half-page pictures: …": a name that stands for more than a shape or a property. */
 export function headOf({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');
-  // "The archive copy is …", "The ten pictures must each be …; the layout image …".
-  const copy = OF_SUBJECT.exec(own)?.groups?.['head'];
-  if (copy && !OF_SHAPE.test(copy) && !UNTOLD.test(copy)) return copy.toLowerCase();
+  const copy = subjectOf({ text });
+  if (copy) return copy.toLowerCase();
   const head = /^(?!(?:what|how|where|when|who|why)\b)(?<head>[A-Za-z][A-Za-z -]{2,30}):\s/i.exec(own)
     ?.groups?.['head'];
   return head && !PROPERTY.test(head) && !OF_SHAPE.test(head) ? head.toLowerCase() : undefined;
+}
+
+/** "The archive copy is …", "the layout image must …". */
+export function subjectOf({ text }: Pick<Segment, 'text'>): string | undefined {
+  const subject = OF_SUBJECT.exec(text.replace(ITEM_MARK, ''))?.groups?.['head'];
+  return subject && !OF_SHAPE.test(subject) && !UNTOLD.test(subject) ? subject : undefined;
 }
 
 const OF_SUBJECT =

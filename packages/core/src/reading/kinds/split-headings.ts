@@ -80,7 +80,11 @@ function restOfItem(segments: readonly Segment[], at: number): string {
 
 /** What only those whose work was chosen have to send. */
 export const LATER =
-  /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$/i;
+  /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$|^(?:accepted|selected|chosen|short-?listed|successful) (?:works?|entries|images|pictures|photographs|artists|authors|photographers|entrants): /i;
+
+/** "Accepted work: we will write to you for TIFFs at 300 ppi". */
+const LATER_WORK =
+  /^(?:accepted|selected|chosen|short-?listed|successful) (?:works?|entries|images|pictures|photographs|artists|authors|photographers|entrants): /i;
 
 /** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
 function headingLabel(segment: Segment, next: Segment | undefined, rest: string): string | undefined {
@@ -88,6 +92,7 @@ function headingLabel(segment: Segment, next: Segment | undefined, rest: string)
   if (OF_TEXT.test(own.split(/[:–—]/)[0] ?? '')) return undefined;
   if (LATER.test(own) && next && next.line > segment.line) return 'print';
   const head = /^([^:–—.]{2,44})\s*[:–—]\s+\S/.exec(own)?.[1];
+  if (LATER_WORK.test(own) && OF_A_FILE.test(own)) return 'print';
   if (
     head &&
     head.split(/\s+/).length <= 6 &&

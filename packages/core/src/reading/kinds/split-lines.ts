@@ -37,6 +37,7 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
+    byNamedOrItems(segments) ??
     byHeads(
       segments,
       segments.map(segment => itemHead(segment)),
@@ -73,6 +74,22 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     ) ??
     byFormat(segments)
   );
+}
+
+/** "• 4 to 6 action shots: JPEG, …" above "• club crest: PNG, …": items with a count beside items with a name. */
+function byNamedOrItems(segments: readonly Segment[]): Group[] | undefined {
+  const heads = segments.map((segment, i) => ({
+    named: namedHead(lineOf(segments, i)),
+    item: itemHead(segment),
+  }));
+  const isMixed = [heads.some(h => h.named), heads.some(h => h.item)].every(Boolean);
+  const areItems = heads.every((h, i) => !h.named || ITEM_MARK.test(segments[i]?.text ?? ''));
+  return isMixed && areItems
+    ? byHeads(
+        segments,
+        heads.map(h => h.item ?? h.named),
+      )
+    : undefined;
 }
 
 /** The text of a line from its first sentence on; nothing for the sentences behind that. */

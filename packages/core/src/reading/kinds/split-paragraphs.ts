@@ -1,7 +1,7 @@
 import type { Group } from '../common/group.ts';
-import { OF_TEXT } from '../common/kind-words.ts';
+import { ITEM_MARK, OF_TEXT } from '../common/kind-words.ts';
 import type { Segment } from '../common/segments.ts';
-import { areApart, aspectsOf, headOf, nameOf, type Facts } from './split-by-conflict.ts';
+import { areApart, aspectsOf, headOf, nameOf, subjectOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 
 /**
@@ -15,13 +15,18 @@ interface Paragraph {
   facts: Facts;
   /** "The judging version …": what its first sentence speaks of. */
   head: string | undefined;
+  /** Whether the head is that of a picture for sure, and not just words with a colon behind them. */
+  isSure: boolean;
 }
 
 const MOST = 4;
 
 /** @returns undefined where fewer than two paragraphs describe a file, or they may speak of one */
 export function splitParagraphs(segments: readonly Segment[]): Group[] | undefined {
-  const kinds = paragraphsOf(segments).filter(isWhole);
+  const whole = paragraphsOf(segments).filter(isWhole);
+  // Beside paragraphs with a name each, one without is meant for all of them.
+  const named = whole.filter(kind => kind.head !== undefined);
+  const kinds = named.length >= 2 ? named : whole;
   if (kinds.length < 2 || kinds.length > MOST) return undefined;
   const isNamed = (a: Paragraph, b: Paragraph) =>
     a.head !== undefined && b.head !== undefined && a.head !== b.head;
@@ -46,15 +51,26 @@ function paragraphsOf(segments: readonly Segment[]): Paragraph[] {
   return [...new Set(segments.map(s => s.line))].map(line => {
     const own = segments.filter(s => s.line === line && !FOR_ALL.test(s.text));
     const [first] = own;
+    const head = first && (sureHead(first) ?? headOf(first));
     return {
       segments: own,
       facts: new Map(own.flatMap(segment => [...aspectsOf(segment)])),
       // "The short version: …" heads a text and no file.
-      head: first && !OF_TEXT.test(first.text.split(':')[0] ?? '') ? headOf(first) : undefined,
+      head: first && !OF_TEXT.test(first.text.split(':')[0] ?? '') ? head : undefined,
+      isSure: first !== undefined && sureHead(first) !== undefined,
     };
   });
 }
 
-/** A size or a format with something beside it; under a name of its own either is enough. */
-const isWhole = ({ facts, head }: Paragraph) =>
-  (facts.has('size') || facts.has('formats')) && (head !== undefined || facts.size >= 2);
+/** "A picture of your stall, wide (3:1), …", "Your logo if you have one - PNG". */
+function sureHead(segment: Segment): string | undefined {
+  const { of, own } = SHOWN.exec(segment.text.replace(ITEM_MARK, ''))?.groups ?? {};
+  return (of ?? own ?? subjectOf(segment))?.toLowerCase();
+}
+
+const SHOWN =
+  /^(?:(?:an?|one) (?:picture|image|photo|photograph|shot|view) of (?:your |the |an? )?(?<of>[a-z]+(?: [a-z]+)?)(?=[,:(]| as\b| -)|(?:your|the|an?|one) (?<own>logo|crest|portrait|headshot|banner|signature|thumbnail)\b)/i;
+
+/** A size or a format with something beside it; under the name of a picture either is enough. */
+const isWhole = ({ facts, isSure }: Paragraph) =>
+  (facts.has('size') || facts.has('formats')) && (isSure || facts.size >= 2);

@@ -85,7 +85,7 @@ export const NO_BEFORE = patterns`
   \b${DENIAL}\b | \bkeep\b(?=.*\boff\b)
 `;
 const TURNED_DOWN = oneOf`
-  (?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)
+  (?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|wished|desired|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)
   neither\b | nowhere\b
   (?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))
   cannot | will not | forbidden | prohibited | discouraged | banned | barred | disqualif\w* | reject\w*
@@ -122,7 +122,8 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?)(?: in [a-z]+(?: or [a-z]+)?)?,?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \b(?:borders?|frames?|key ?lines?): (?:none|no|not|nothing) (?:wider|thicker|broader) than \d
-  \bno (?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than \d
+  \bno (?:borders?|frames?|key ?lines?) (?:(?:wider|thicker|broader|of more) than|exceeding|over|above) \d
+  \b(?:not|never) (?:show|have|contain|include|carry) any (?:borders?|frames?|key ?lines?) (?:(?:wider|thicker|broader|of more) than|exceeding|over|above) \d
   \b(?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than [\d.]+ ?(?:px|pixels?|mm)?[^.;,]{0,12}\b(?:returned|refused|rejected|sent back|not (?:be )?(?:accepted|allowed|permitted)|disqualified|cropped|removed)
   \b(?:borders?|frames?|key ?lines?) (?:may|can) be (?:up to|at most|no (?:more|wider) than)\b
   \bborders? of (?:up to|at most|no more than)\b

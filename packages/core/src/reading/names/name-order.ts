@@ -50,7 +50,7 @@ export function spelledBefore(
   const { lead = '', rest = '' } =
     /^(?<lead>[A-Za-z]{1,10}\d{0,4}[_ -])(?<rest>[^_]+)\.\w+$/.exec(example ?? '')?.groups ?? {};
   const word = lead.slice(0, -1);
-  const isSpelled = new RegExp(`\\b${word} (?:and|plus|then|followed by) (?:the|your) $`).test(
+  const isSpelled = new RegExp(`\\b${word} (?:and|plus|then|followed by|\\+) (?:the|your) $`).test(
     text.slice(0, at),
   );
   return word && isSpelled && fitsPart(rest, part) ? [`text:${lead}`, part] : undefined;

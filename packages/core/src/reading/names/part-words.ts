@@ -19,7 +19,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
-    /(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
+    /\b[A-Z](?:, [A-Z])+ or [A-Z]\b(?= (?:followed by|and|then|\+))|(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
   ['club number', /\bour (?:club )?number\b/gi],
@@ -42,7 +42,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits) | numbered? (?:from )?(?:0?1|one)
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
-      (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
+      (?<=followed by )1 ?[-–] ?\d{1,2} | (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
       a letter (?:(?:for|per) (?:each|every)|per) (?:image|picture|photo|file|entry|work)
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
     `),
@@ -108,7 +108,7 @@ const OTHER_PART = everywhere(patterns`
   \b(?:site|place|location|village|station|route|plot|farm|house|street|tower|boat)(?=, (?:date|year|month|day|running|number|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \b(?:street|place|village|farm|house|site|town|building|boat|ship|road|family|event|show|country)(?<!\bfamily) name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */

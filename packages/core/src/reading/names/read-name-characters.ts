@@ -23,7 +23,7 @@ const NO_SPACES = phrases`
 const SPACES = patterns`
   \bspaces?\b[^.;]{0,40}\b(?<!\b(?:not|never) )(?:permitted|allowed|fine|ok(?:ay)?|acceptable|welcome|may be (?:used|kept))\b
   \bseparated by spaces,? not\b | \bspaces in (?:the )?(?:file ?-?)?(?:names?|titles?) are all right\b | \bmay (?:contain|use|have) spaces\b | \b(?:including|incl\.|counting) (?:the )?spaces\b
-  \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
+  \bspaces (?:included|inclusive)\b | \bwith (?:the )?spaces (?:between|in)\b | ^spaces? between (?:the )?words\b | , spaces? between (?:the )?words\b | \bspaces? in (?:the )?(?:file ?)?names? (?:is|are) (?:no problem|not a problem)\b
 `;
 const ALLOWED = patterns`
   \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|: |$)

@@ -2,6 +2,8 @@ import type { Rule } from './reword.ts';
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
+  // "4 x Nature, 4 x Mono".
+  [/(?<=^|[,:] |\b(?:comprises|of) )(\d{1,2}) ?[x×] (?=[A-Z][a-z]{2,})/gm, '$1 '],
   // How much.
   [/\bat the very (most|least)\b/gi, 'at $1'],
   [/\bupwards of (?=\d)/gi, 'at least '],

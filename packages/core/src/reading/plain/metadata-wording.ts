@@ -88,6 +88,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,
     'nothing in the $1 identifies you',
   ],
+  // "Do not put your name on the photographs; do put it in the metadata."
+  [
+    /\b(?:do )?(put|write|enter|include) it (?=in(?:to)? (?:the |its )?(?:metadata|exif|iptc))(?<=\byour name\b[^\n]{0,60}[;.,] (?:please |but |instead )?(?:do )?\w{3,7} it )/gi,
+    '$1 your name ',
+  ],
   [
     /\bturn off (?:the )?location(?: (?:services?|tagging))?(?= before| when| on your (?:phone|camera)| in your (?:phone|camera)|[,.;])/gi,
     'remove the GPS data',

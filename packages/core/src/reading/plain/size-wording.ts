@@ -109,6 +109,16 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
     '$1 fit within ',
   ],
+  // "1620 px vertical, 1920 px horizontal (max.)"
+  [
+    /\b(\d{3,5}) ?(?:px|pixels) vertical(?:ly)?,? (?:and |x |× )?(\d{3,5}) ?(?:px|pixels) horizontal(?:ly)?,? \(?(?:max(?:imum)?\.?|at most)\)?/gi,
+    'at most $2 px wide and $1 px high',
+  ],
+  // "The long side is limited to 1600 and the short side to 1200."
+  [
+    /\b(?:long(?:er|est)? (?:side|edge)) (?:is|must be) (?:always )?limited to (\d{3,5})(?: ?(?:px|pixels))? and the short(?:er|est)? (?:one|side|edge) to (\d{3,5})\b/gi,
+    'longest side is at most $1 px and the shortest side is at most $2 px',
+  ],
   // "Horizontally you have 1600 pixels, vertically 1200."
   [
     /\bhorizontally (?:you have|there are|you may use|we have) (\d{3,5})(?: ?(?:px|pixels))?,? (?:and )?vertically (?:you have |there are )?(\d{3,5})\b(?: ?(?:px|pixels)\b)?/gi,
