@@ -85,7 +85,7 @@ const WITHOUT_ENDING =
   /(?:(?:\(|\bi\.e\. )(?=[A-Z\d][\w’']*[_-]0?1,)|\b(?:e\.g\.?|eg|for example|for instance|example|such as|thus|as in|like(?: this| so)?)[:,]? |: )["“']?(?<name>[A-Z\d][\w’']*(?:(?: - |[_-]| )[\w’']+){0,6}?(?: - |[_-])(?:[\w’']+(?: - |[_-]| ))*[\w’']+)["”']?(?=\s*(?:[;)]|\.?$|\. [A-Z]|, \w+[_-]0?2\b))/i;
 
 /** "Your surname and a number. Cohen1, Cohen2." */
-const IN_A_ROW = /\b(?<name>(?<stem>[A-Za-z][a-z]{2,20})0?1)(?=,? (?:and )?\k<stem>0?2\b)/;
+const IN_A_ROW = /\b(?<name>(?<stem>[A-Za-z][a-z]{2,20} ?)0?1)(?=,? (?:and )?\k<stem>0?2\b)/;
 
 /** A name that a sentence shows without its ending, with its place. */
 export function exampleWithoutEnding(text: string): { name: string; at: number } | undefined {

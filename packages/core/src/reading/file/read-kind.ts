@@ -55,7 +55,7 @@ function answered(segment: Segment): Segment {
 }
 
 const FORMAT_ADVISED = patterns`
-  \b(?:recommend|prefer|ideal|suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
+  \b(?:recommend|prefer|ideal|(?<!\b(?:your|each|one|every) )suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
   (?:jpe?g|png|tiff?)s?(?: (?:rather than|instead of) (?:jpe?g|png|tiff?)s?)?,? if (?:(?:at all )?possible|you (?:possibly )?can)\b(?! (?:in|with|at) )
   \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)

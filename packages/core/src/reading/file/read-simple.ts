@@ -142,6 +142,11 @@ const SIMPLE: readonly Simple[] = [
     ),
     value: m => `${m[1]}/${m[2]}`,
   },
+  {
+    field: 'quality',
+    words: /\bno (?:jpe?g )?(?:compression|quality) (?:below|under|lower than|less than) (\d{2}) ?%/i,
+    value: m => `${m[1]}%`,
+  },
   { field: 'quality', words: /\blevel (\d{1,2}) compression\b/i, value: m => m[1] },
   {
     field: 'quality',

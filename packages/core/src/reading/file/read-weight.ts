@@ -26,7 +26,7 @@ const PLAIN_BYTES = /(?<![\d.,])(\d{1,3}(?:[,. ]\d{3})+|\d{4,9})\s*bytes\b/gi;
 /** Weights that belong to something else than a file that is handed in. */
 const NOT_OURS = phrases`
   (?:do not|don['’]t|never) send (?:me|us) (?=\d) | no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
-  slow(?:s)? down | sent me | (?:do not|don['’]t|never|not)\b[^.;]{0,30}\be-?mail\b[^.;]{0,12}\b(?:our|the|its|your) (?:\w+ )?limit (?:there )?is | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
+  (?:provider|mailbox|mail program)s? limits? | slow(?:s)? down | sent me | (?:do not|don['’]t|never|not)\b[^.;]{0,30}\be-?mail\b[^.;]{0,12}\b(?:our|the|its|your) (?:\w+ )?limit (?:there )?is | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
   \d+ (?:of them )?(?:were|was)
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
@@ -53,7 +53,7 @@ const IF_MORE =
 const IS_OVER =
   /\b(?:files?|pictures?|images?|anything|entries|deliver(?:y|ies)|transfers?) (?:(?:that (?:is|are)|of) )?(?:larger|bigger|more|greater|heavier|over|above|beyond)(?: than)? $/i;
 const BY_LINK =
-  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|is|are|best|better|be|come|go|sent|use|uploaded|delivered|brought|handed) ){0,4}(?:(?:use|send|via|by|as|through|with|on|in|at|to) )(?:(?:an?|the|us a|your|our) )?(?:download |transfer |upload )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer|counter|office|desk|hand)\b/i;
+  /^[:,;]? ?(?:(?:must|should|can|may|have to|has to|needs to|please|is|are|best|better|be|come|go|sent|use|uploaded|delivered|brought|handed) ){0,4}(?:(?:use|send|via|by|as|through|with|on|in|at|to) )(?:(?:an?|the|us a|your|our) )?(?:download |transfer |upload |memory |usb )?(?:link|transfer|service|we[- ]?transfer|cloud|stick|post|disc|file[- ]?transfer|counter|office|desk|hand)\b/i;
 
 /** A weight with its place in the sentence. */
 interface Weighed {
@@ -131,6 +131,7 @@ function rangesIn(text: string): Weighed[] {
     )
       return [{ field: undefined, bytes: high, unit: '', ...at }];
     // "Anything between 40 and 60 MB on a stick."
+    if (OF_PAPERS.test(text.slice(0, at.from))) return [{ field: undefined, bytes: high, unit: '', ...at }];
     const isByLink =
       /\b(?:anything|files?) between $/i.test(text.slice(0, at.from)) && BY_LINK.test(text.slice(at.to));
     if (isByLink || isUsual(text.slice(0, at.from), text.slice(at.to)))

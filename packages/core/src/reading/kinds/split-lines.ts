@@ -21,6 +21,7 @@ import type { Group } from '../common/group.ts';
 export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   return (
     byProperty(segments) ??
+    byNamedOrItems(segments) ??
     byHeads(
       segments,
       segments.map((_, i) => namedHead(lineOf(segments, i))),
@@ -37,7 +38,6 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
       segments,
       segments.map((segment, i) => sentenceHead(segment, segments[i + 1])),
     ) ??
-    byNamedOrItems(segments) ??
     byHeads(
       segments,
       segments.map(segment => itemHead(segment)),
@@ -82,14 +82,12 @@ function byNamedOrItems(segments: readonly Segment[]): Group[] | undefined {
     named: namedHead(lineOf(segments, i)),
     item: itemHead(segment),
   }));
-  const isMixed = [heads.some(h => h.named), heads.some(h => h.item)].every(Boolean);
-  const areItems = heads.every((h, i) => !h.named || ITEM_MARK.test(segments[i]?.text ?? ''));
-  return isMixed && areItems
-    ? byHeads(
-        segments,
-        heads.map(h => h.item ?? h.named),
-      )
-    : undefined;
+  const both = heads.map(h => h.named ?? h.item);
+  const countOf = (of: readonly (string | undefined)[]) => of.filter(head => head !== undefined).length;
+  const named = countOf(heads.map(h => h.named));
+  const isMore = named > 0 && countOf(both) > named;
+  const areItems = segments.every((s, i) => !both[i] || ITEM_MARK.test(s.text));
+  return isMore && areItems ? byHeads(segments, both) : undefined;
 }
 
 /** The text of a line from its first sentence on; nothing for the sentences behind that. */

@@ -134,7 +134,7 @@ const ADDED =
 
 /** "If your work is accepted we will ask for print files: TIFF …" */
 const ASKED_LATER =
-  /^(?:[-*•–·]\s*)?(?:(?:(?:short-?listed|selected|successful|accepted) \w+|winners?|finalists?) (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|if we (?:take|accept|choose|use|print|publish|say yes|like|want)\b[^.:]{0,40}\bask (?:you )?for\b[^.]{0,30}\b(?:files?|versions?|tiffs?)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed|publish(?:ed)?)\b[^.:]{0,60}\b(?:prints?|files?|versions?|tiffs?)\b)/i;
+  /^(?:[-*•–·]\s*)?(?:(?:(?:short-?listed|selected|successful|accepted) \w+|winners?|finalists?) (?:will|must|have to|are)\b[^.:]{0,80}\b(?:tiff?s?|files?|versions?)\b|if we (?:take|accept|choose|use|print|publish|say yes|like|want)\b[^.:]{0,40}\b(?:ask (?:you )?for|we (?:will )?need)\b[^.]{0,30}\b(?:files?|versions?|tiffs?|tiff)\b|(?:if|when|once)\b[^.:]{0,60}\b(?:accepted|selected|chosen|short-?listed|publish(?:ed)?)\b[^.:]{0,60}\b(?:prints?|files?|versions?|tiffs?)\b)/i;
 
 /** "Please also send a JPEG for our website", "Submit first as small JPEGs": a further file, told by what it is for. */
 const ADDED_FOR =

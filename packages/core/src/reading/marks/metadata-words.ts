@@ -21,7 +21,7 @@ export const OF_NOTES =
 export const WHO =
   /\b(?:(?:author|creator|artist|copyright|by-?line|photographer|owner|contact|maker|observer|recorder)(?:['’]s)?(?: names?)?|your name|(?<!\bfile ?-?)names?(?! of (?:the )?files?)|credit(?: yourself)?)\b/gi;
 export const FIELD =
-  /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|headers?|(?:data|details|information|name) (?:in(?:side)?|of) the file(?! ?-?name))\b/i;
+  /\b(?:fields?|tags?|metadata|meta data|exif|iptc|xmp|properties|file info(?:rmation)?|(?:exif|file|jpe?g|image) headers?|(?:data|details|information|name) (?:in(?:side)?|of) the file(?! ?-?name))\b/i;
 /** Names that stand on the picture or in the file's name are no notes. */
 export const NOT_A_NOTE =
   /\b(?:file ?-?names?|on the (?:picture|image|photo\w*|work)|in the (?:e-?mail|subject))\b/i;

@@ -140,6 +140,9 @@ function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segm
 /** "No spaces." right behind the sentence about names. */
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
+  // "The title is the one in the catalogue. It may be up to 40 characters long."
+  if (/^it (?:may|must|should|can)\b[^.;]{0,40}\bcharacters\b/i.test(text))
+    return /\btitle\b/i.test(segments[index - 1]?.text ?? '');
   // "No author's name in the file name; the title only."
   if (/^\W*(?:just |only |use )?the title(?: only| alone)?\W*$/i.test(text))
     return ABOUT_NAMES.test(segments[index - 1]?.text ?? '');

@@ -109,6 +109,11 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
     '$1 fit within ',
   ],
+  // "Max. image size: horizontal 2400 px, vertical 1600 px".
+  [
+    /\b(max(?:imum|\.)?)(?: [a-z]+){0,2}: horizontal(?:ly)? (\d{3,5}) ?(?:px|pixels),? (?:and )?vertical(?:ly)? (\d{3,5}) ?(?:px|pixels)/gi,
+    '$1 $2 px wide and $3 px high',
+  ],
   // "1620 px vertical, 1920 px horizontal (max.)"
   [
     /\b(\d{3,5}) ?(?:px|pixels) vertical(?:ly)?,? (?:and |x |× )?(\d{3,5}) ?(?:px|pixels) horizontal(?:ly)?,? \(?(?:max(?:imum)?\.?|at most)\)?/gi,

@@ -30,6 +30,8 @@ export function listInLines(segments: readonly Segment[]): ReadSections | undefi
     const text = segment.text
       .replace(/\|/g, '  ')
       .replace(INTRO_OF_LINE, '')
+      // "6.1. Open colour (C)".
+      .replace(/^\d{1,2}\.\d{1,2}\.?\s+(?=[A-Z])/, '')
       // "You can enter: Class 1 Colour prints;"
       .replace(LEAD_TO_CLASS, '')
       // "Open section: 4 images."

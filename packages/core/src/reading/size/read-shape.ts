@@ -22,12 +22,16 @@ const SQUARE = new RegExp(
     (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b(?!-)
     i\.e\.,? square(?=$|[.,;)]) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
-    (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? square
+    (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? \(?square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
     (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \b(?:shape|format(?: of the (?:picture|image))?)(?:\s*:\s*|\s{2,40})square
   `}`,
   'i',
 );
+
+/** "The height and width of the photo must be equal." */
+const EQUAL_SIDES =
+  /\b(?:height and (?:the )?width|width and (?:the )?height)\b[^.;]{0,30}\b(?:must|should|have to|has to) be (?:equal|the same|identical)\b/i;
 
 /** "20:00" is an hour, "16:10" is none. */
 const A_CLOCK = /^(?:[01]?\d|2[0-4]):(?:00|15|30|45|59)$/;
@@ -72,7 +76,7 @@ export function readRatio(segment: Segment): Found[] {
       ];
     }
   }
-  const square = SQUARE.exec(text);
+  const square = SQUARE.exec(text) ?? EQUAL_SIDES.exec(text);
   if (
     square &&
     !/\b(?:either|or) square\b|square,? (?:or|landscape|portrait|upright|horizontal|vertical)\b|square metres?/i.test(
@@ -208,7 +212,7 @@ const BOTH_ALIKE = patterns`
   \b(?:portrait|upright|vertical)\w*(?: \w+)? (?:(?:must|should|may|can|will) ?not be|(?:are|is) (?:not|never)|do(?:es)? not get) (?:turned|rotated)\b
   \b(?<!\b(?:one|two|three|four|five|some|several) of (?:the|our) )(?:screen|monitor|display|telly|tv|panel)s?\b[^.;]{0,20}\b(?:in|(?:stands?|hangs?|mounted|turned)(?: in)?) (?:portrait|landscape|upright|vertical|horizontal)(?:ly)? ?(?:position|orientation|mode|format)?\b
   \b(?:appl(?:y|ies)|holds?|counts?|goes) (?:to|for) (?:both )?(?:landscape|horizontal)\w*(?: format)? (?:and|or) (?:portrait|vertical|upright)
-  \bwhether (?:it is |they are )?(?:upright|portrait|landscape|horizontal|vertical)\b
+  \bwhether (?:it is |they are |(?:the|your|an?) (?:image|picture|photo) is )?(?:upright|portrait|landscape|horizontal|vertical)\b
   \b(?:horizontal|landscape)s?\b[^.;]{0,20}\b(?:and|or)\b[^.;]{0,10}\b(?:vertical|portrait|upright)s?\b[^.;]{0,30}\b(?:alike|same|both(?! (?:are |is )?(?:\w+ )?(?:welcome|accepted|accepta\w+|possible|fine|allowed|ok|permitted)))\b
   \b(?:whatever|regardless of|irrespective of|no matter|no difference whether)\b[^.;]{0,40}\b(?:orientation|shape|format|(?:landscape|horizontal)s? or (?:portrait|vertical|upright)s?|is (?:upright|vertical))\b
   \b(?:projector|tv|telly|screen|monitor|box)s? (?:(?:does|do|is|may|can) not|cannot) (?:be )?(?:turn|rotat)(?:ed?)?\b
