@@ -15,7 +15,7 @@ const ADVICE = phrases`
   do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
   if your (?:software|program|camera) lets you
   if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows|gives)(?! (?:less|fewer|not enough|only))
-  if your (?:program|software) asks | if the (?:program|software|form) (?:wants|asks)
+  if your (?:program|software|scanner|camera|phone) asks | if the (?:program|software|form) (?:wants|asks)
   if (?:you are )?asked for an?
   # What those who ask like, or do themselves.
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:we|i)(?: would|['’]d) (?:really |very much )?(?:appreciate|welcome) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)

@@ -12,6 +12,12 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "Zine #7".
+  lead => /#$/.test(lead),
+  // "One photo of the upper side, one of the under side".
+  (_, { value, to }, text) =>
+    value === 1 &&
+    /^ of the (?:upper|under|front|back|left|right|whole|inner|outer) ?side\b/i.test(text.slice(to)),
   // "One photo = one work."
   (_, { value, to }, text) => value === 1 && /^ = (?:one|1) /i.test(text.slice(to)),
   (lead, { value }) => value === 1 && /\b(?:one|1) [a-z]+ = $/i.test(lead),

@@ -148,7 +148,7 @@ const IS_THEIRS =
 
 /** "sRGB is accepted as well": the space asked for is another one. */
 const ALSO_TAKEN =
-  /^(?: files?| images?)? works? (?:too|as well|also)\b|^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
+  /^(?: files?| images?)? (?:is|are) (?:fine|ok(?:ay)?|accepted|possible|allowed),? (?:but )?(?:s?rgb|adobe rgb|cmyk)\b[^.;]{0,12}\b(?:better|preferred|best)\b|^(?: files?| images?)? works? (?:too|as well|also)\b|^(?: files?| images?)? (?:is|are|will be) (?:(?:(?:perfectly|quite) )?(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) but\b|(?:also|equally) (?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible)|(?:accepted|fine|ok(?:ay)?|allowed|acceptable|possible) (?:as well|too|also))\b/i;
 
 const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['sRGB', /\bs[- ]?rgb\b/gi],
@@ -220,7 +220,7 @@ export function readColourSpace(segment: Segment): Found[] {
     h =>
       (h.space !== 'gray' ||
         !/\bgr[ae]y-?scale (?:figures|images|pictures|photographs|files|scans) (?:in|as)\b/i.test(text)) &&
-      (h.space !== 'gray' || !/\bgr[ae]y-?scale or rgb\b/i.test(text)) &&
+      (h.space !== 'gray' || !/\bgr[ae]y-?scale(?: \([^()]*\))? or rgb\b/i.test(text)) &&
       (h.space !== 'gray' ||
         !/^(?: \([^()]*\))? or (?:in )?colou?r\b|^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
           text.slice(h.end),

@@ -110,8 +110,10 @@ export function sentenceHead(segment: Segment, next: Segment | undefined): strin
     /^(?:[-+*•–·]|\(?[\da-z]{1,2}[.)])\s*(?<kind>[A-Z][A-Za-z -]{2,24} (?:image|file|version|copy|photo|picture))\.$/.exec(
       segment.text,
     )?.groups?.['kind'];
-  const step = /^(?:step|part|item) ?\d+[:.)]? (?<kind>[A-Z][a-z]+(?: [a-z]+)?)\.$/i.exec(segment.text)
-    ?.groups?.['kind'];
+  const step =
+    /^(?:step|part|item) ?\d+[:.)]? (?<kind>(?!(?:resize|save|name|convert|crop|upload|export|sharpen|send|check|submit|size|format|naming|edit|prepare|choose)\b)[A-Z][a-z]+(?: [a-z]+)?)\.$/i.exec(
+      segment.text,
+    )?.groups?.['kind'];
   if (step && next?.line === segment.line && SPEC.test(next.text)) return labelOf(step) ?? step.toLowerCase();
   return head && next?.line === segment.line && SPEC.test(next.text)
     ? (labelOf(head) ?? head.toLowerCase())

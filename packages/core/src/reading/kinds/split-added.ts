@@ -37,6 +37,12 @@ const ADDED_BY = [
   `^for (?:the |our )?(?<as>[a-z][^,.;:]{2,30}?),? (?:please )?(?:also )?(?:make|prepare|save|export|create|produce|supply|send|add) (?:an?|one) (?:(?:small(?:er)?|second|reduced|further|extra) )?(?:cop(?:y|ies)|version|jpe?g|file)\\b`,
   // "Also 1 landscape picture for the ticket page: 1200 x 628".
   `^(?:and|also|plus)[,:]? (?:an?|one|1) (?:[a-z]+ )?(?:picture|image|photo|file|jpe?g) for (?:the |our )?(?<as>[a-z]+(?: [a-z]+)?)(?= ?[:,(])`,
+  // "In addition we need an image for the online index".
+  `^(?:in addition|also|additionally|besides),? we (?:also )?${NEED} (?:an?|one) (?:image|picture|photo|file|jpe?g|version|copy) for (?:the |our )?(?<as>[a-z]+(?: [a-z]+)?)(?= ?[:,(.])`,
+  // "One of them should be square (800 x 800) for the front page."
+  `^one of (?:them|these|the (?:images|pictures|photos)) (?:should|must|has to) be [^.;]{3,60}? for (?:the |our )?(?<as>[a-z]+(?: [a-z]+)?)(?=[.,;]|$)`,
+  // "Your portrait for the venue poster is optional."
+  `^(?:the|an?|your) ${NOUN}(?: for [^.;]{3,30}?)? is (?:optional|voluntary|welcome)\\b`,
   // "The portrait is separate: JPEG, …"
   `^${ONE}${NOUN} (?:is|comes|goes) (?:separate(?:ly)?|extra|a file of its own)(?= ?[:,(.–-])`,
   // "Layout plan: a further JPEG, 1920 × 1280 pixels".

@@ -74,7 +74,8 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
 /** "No date may be printed on the photograph": what is said below a table of one of an applicant's papers alone. */
 function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {
   const papers = kinds.filter(kind => /^(?:portrait|signature|thumb impression)$/.test(kind.label ?? ''));
-  if (papers.length < 2 || papers.length < kinds.length) return [common, ...kinds];
+  const isOther = (kind: Group) => !papers.includes(kind) && kind.label !== 'document' && !isPaper(kind);
+  if (papers.length < 2 || kinds.some(isOther)) return [common, ...kinds];
   const named = common.segments.map(({ text }) => onlyLabelOf(text));
   return [
     { ...common, segments: common.segments.filter((_, i) => !papers.some(p => p.label === named[i])) },

@@ -29,20 +29,24 @@ const NOTHING = /^(?:[-–—:]+|n\/?a|none|)$/i;
 
 const indentOf = (line: Line | undefined) => line?.text.search(/\S/) ?? 0;
 
+/** "S.No." over the first column: what counts the rows names none. */
+const COUNT = /^(?:s(?:l|r)?\.? ?no\.?|no\.?|nr\.?|#|serial(?: no\.?| number)?)$/i;
+
 /** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
 function readRows(lines: readonly Line[]): Table | undefined {
   for (const [i, line] of lines.entries()) {
     // Nothing needs to stand over the names of the rows.
     const isShorter = cellsOf(line).length === cellsOf(lines[i + 1] ?? line).length - 1;
     const isIndented = isShorter || indentOf(line) >= indentOf(lines[i + 1]) + 3;
-    const properties = cellsOf(line).slice(isIndented ? 0 : 1);
+    const isCounted = COUNT.test(cellsOf(line)[0]?.text ?? '');
+    const properties = cellsOf(line).slice((isCounted ? 1 : 0) + (isIndented ? 0 : 1));
     if (properties.length < 2 || properties.filter(p => PROPERTY.test(p.text)).length < 2) continue;
     if (/\d/.test(line.text)) continue;
     const groups: Group[] = [];
     let end = line.start;
     for (const row of lines.slice(i + 1, i + 1 + MOST_ROWS)) {
       if (RULED.test(row.text) && row.text.trim()) continue;
-      const [name, ...values] = splitName(cellsOf(row), properties.length + 1);
+      const [name, ...values] = splitName(cellsOf(row).slice(isCounted ? 1 : 0), properties.length + 1);
       if (!name || values.length !== properties.length) break;
       end = row.start + row.text.length;
       // A certificate as a PDF is no picture.

@@ -17,7 +17,8 @@ export const BORDER = everywhere(phrases`
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`
-  water-?mark(?:s|ed|ing)? | (?:date|time)[- ]?(?:stamp|imprint|print|display)s? | logos?
+  water-?mark(?:s|ed|ing)? | (?:date|time)[- ]?(?:stamp|imprint|print|display)s?
+  (?<!\b(?:hats?|caps?|shirts?|clothes|clothing|jackets?|uniforms?) with (?:large |visible |any )?)logos?
   copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?) | text overlays? | lettering
   inscriptions? | captions? | signs of recognition | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
@@ -57,6 +58,7 @@ export const ON_PICTURE = patterns`
   \b(?:on|over|across) (?:it|them|which)\b
   \b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\b
   \b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\b | \bvisible\b
+  \b(?:bottom|top|lower|upper) (?:left|right)\b(?! (?:corner )?of the (?:form|page))
   \bburn(?:t|ed) in\b | \bin (?:the|a|one) (?:\w+ ){0,2}corner\b
   \b(?:add|put|place|write|sign|mark)\b[^.;]{0,20}\b${PICTURE}\b
 `;

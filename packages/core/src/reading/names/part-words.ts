@@ -25,7 +25,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['club number', /\bour (?:club )?number\b/gi],
   [
     'section code',
-    /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b|\b(?:section|class|category)(?= first\b)(?! first name)/gi,
+    /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b|\b(?:section|class|category)(?= first\b)(?! first name)|\b(?:league|division)(?= \([A-Z] or [A-Z]\))/gi,
   ],
   // "The competition number" is that of the evening.
   [

@@ -2,6 +2,11 @@ import type { Rule } from './reword.ts';
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
+  // "The closing date for 2027 is 30 September."
+  [
+    /\b(closing date|closing day|deadline) for (20\d\d) is (?:the )?(\d{1,2}(?:st|nd|rd|th)?(?: of)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*)(?! 20)/gi,
+    '$1 is $3 $2',
+  ],
   // "4 x Nature, 4 x Mono".
   [/(?<=^|[,:] |\b(?:comprises|of) )(\d{1,2}) ?[x×] (?=[A-Z][a-z]{2,})/gm, '$1 '],
   // How much.

@@ -109,6 +109,11 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
     '$1 fit within ',
   ],
+  // "Bleed size 154 x 111 mm (trimmed to 148 x 105)": the lesser size is that of the paper.
+  [
+    /\b(trimmed|cut) (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?(?<=\d ?[mc]m[^.;\n]{0,12}\(\w+ (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?)(?=\))/gi,
+    '$1',
+  ],
   // "Max. image size: horizontal 2400 px, vertical 1600 px".
   [
     /\b(max(?:imum|\.)?)(?: [a-z]+){0,2}: horizontal(?:ly)? (\d{3,5}) ?(?:px|pixels),? (?:and )?vertical(?:ly)? (\d{3,5}) ?(?:px|pixels)/gi,
