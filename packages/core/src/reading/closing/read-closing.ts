@@ -30,6 +30,9 @@ const OF_ENTRIES =
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
+/** "The season ends on 28 February": the last day only where no other is told. */
+const OF_SEASON = /\b(?:season|festival|survey|holidays?) ends?\b[^.;]{0,12}$/i;
+
 /** "Entry closes on 15 March, prints must arrive by 22 March". */
 const ALSO_PRINTS = /^[\s,;]*(?:and |but |while )?(?:the )?prints?\b(?! files?)/i;
 
@@ -192,7 +195,9 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
   )
     return true;
   // "Entries are accepted from 1 March" is where they begin.
-  return /\b(?:from|since|after|opens?(?: on)?)\s*$/i.test(clause) && !isTooLate;
+  return (
+    /\b(?:from|since|after|(?:opens?|begins?|starts?|commences?)(?: on)?)\s*$/i.test(clause) && !isTooLate
+  );
 }
 
 /** "Two weeks before the opening (3 July 2027) is the last day", "9 April 2027, 8 pm, is the deadline". */
@@ -278,9 +283,17 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         ? withPlace(timeNear(previous.text, previous.text.length, previous.text.length), stamp)
         : undefined);
     const zone = time && (time.zone || zoneAt(text.slice(stamp.end)));
+    // "Prints must reach us by 3 May 2027, files by 26 April 2027."
+    const isOfFilesToo = OF_PRINTS.test(text) && /\bfiles? (?:by|until|before) (?:\w+day,? )?$/i.test(clause);
     const value = stamp.value && time ? `${stamp.value}T${time.clock}${zone}` : stamp.value;
     found.push({
-      field: isStrong && !OF_PRINTS.test(text) && !(i > 0 && ALSO_PRINTS.test(clause)) ? 'closes' : 'closes?',
+      field:
+        (isStrong || isOfFilesToo) &&
+        !OF_SEASON.test(clause) &&
+        (!OF_PRINTS.test(text) || isOfFilesToo) &&
+        !(i > 0 && ALSO_PRINTS.test(clause))
+          ? 'closes'
+          : 'closes?',
       value,
       start: segment.start + Math.min(stamp.start, time?.start ?? stamp.start),
       end: segment.start + Math.max(stamp.end, time?.end ?? stamp.end),

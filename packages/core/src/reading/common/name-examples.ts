@@ -43,6 +43,8 @@ const TIED = everywhere(patterns`
 export function trimExample(name: string, isSentenceStart = false): string {
   // "Title of Image" is one word of a name.
   const tied = name.replace(TIED, m => m.replace(/ /g, TIE));
+  // "9.3 title_authorcode.jpg": the number is that of the rule.
+  if (isSentenceStart && /^\d{1,2}\.\d{1,2} [a-z]/.test(name)) return trimExample(name.replace(/^\S+ /, ''));
   // "sequence - 3F07.jpg": the dash belongs to the sentence.
   const dashed =
     /^(?:[a-z]+ [-–] (?<name>[A-Z\d][^ ]*)|(?:.* your (?:[a-z]+ ){1,3}|(?:[a-z]+ ){2,})[-–] (?<behind>[A-Z\d].*))$/.exec(

@@ -45,6 +45,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "The wall takes 9 panels."
   lead =>
     /\b(?:wall|page|calendar|spread|screen|board)s? (?:takes?|holds?|shows?|has) (?:room for )?$/i.test(lead),
+  // "Quiz, teams of 6, 2 each."
+  lead => /\bteams? of \d{1,2}, $/i.test(lead),
   // "Teams of up to four."
   lead => /^\W*(?:teams|groups) of (?:up to |at most )?$/i.test(lead),
   // "One overall tone is accepted."

@@ -34,6 +34,7 @@ const OF_ALL: readonly string[] = [
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,
   `\\b(?:photograph|image)s?\\b[^.;]{0,30}, ${MONO}[.,;]?$`,
   `\\b(?:single|only|one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
+  `^(?:[^.;:]{0,24}: )?(?:\\d|one), (?:in )?${MONO}(?=,)`,
   // "JPEG, 5 x 7 cm at 300 dpi, monochrome."
   `\\d ?(?:ppi|dpi|px|pixels|mm|cm|[km]b), (?:in )?${MONO}(?=[.;]|$)`,
   `\\b(?:jpe?g|tiff?|png)s?,(?: in)? ${MONO}(?=[,.;]|$)`,

@@ -169,6 +169,8 @@ function byHeads(segments: readonly Segment[], heads: readonly (string | undefin
 
 /** "From the rules: …", "From the programme: …": what has the same size and format is one file, said twice. */
 function areRepeated(groups: readonly Group[]): boolean {
+  // An overall view and a detail are asked alike.
+  if (groups.every(g => A_VIEW.test(g.label ?? ''))) return false;
   const [first, ...others] = groups.map(g => factsOfAll(g.segments));
   return (
     first !== undefined &&
@@ -179,6 +181,8 @@ function areRepeated(groups: readonly Group[]): boolean {
     )
   );
 }
+
+const A_VIEW = /\b(?:view|detail|back|front|side|close-?up|overall|total)\b/i;
 
 function factsOfAll(segments: readonly Segment[]): Facts {
   return new Map(segments.flatMap(segment => [...aspectsOf(segment)]));

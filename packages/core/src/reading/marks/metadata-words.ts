@@ -12,6 +12,7 @@ export const PLACE = phrases`
   (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from|[ ]*(?:[.,;!–]|$| - )) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
   (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
+  position(?=(?: and height)? in the (?:exif|metadata)\b) | (?<=\b(?:exif|metadata)(?: data)? \([^()]{0,40})position(?=\)|,| and\b)
   position(?=, (?:leave|keep|remove|delete)\b) | position(?=(?:,| and) (?:author|creator|copyright)\b)
   position(?= (?:(?:must|should|has to) (?:be|stay|remain)|where|at which)) | co-?ordinates
 `;

@@ -20,7 +20,7 @@ export const MARK = everywhere(phrases`
   water-?mark(?:s|ed|ing)? | (?:date|time)[- ]?(?:stamp|imprint|print|display)s?
   (?<!\b(?:hats?|caps?|shirts?|clothes|clothing|jackets?|uniforms?) with (?:large |visible |any )?)logos?
   copyright(?:s| (?:notice|symbol|line|mark|sign|text|statement)s?) | text overlays? | lettering
-  inscriptions? | captions? | signs of recognition | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
+  inscriptions? | captions?(?! in (?:the|a) (?:list|form|text|file|e-?mail|document|table)\b) | signs of recognition | identif\w+ (?:\w+ )?marks? | marks? (?:which|that) (?:\w+ )?identif\w+
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
@@ -90,7 +90,7 @@ const TURNED_DOWN = oneOf`
   (?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|wished|desired|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)
   neither\b | nowhere\b
   (?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))
-  cannot | will not | forbidden | prohibited | discouraged | banned | barred | disqualif\w* | reject\w*
+  cannot | will not | forbidden | prohibited | inadmissible | discouraged | banned | barred | disqualif\w* | reject\w*
   refus\w* | delet\w* | discard\w* | disregard\w* | exclu\w* | ignored | avoided | sent back | returned
   eliminat\w* | withdrawn | pulled | (?:set|put|laid) aside | ineligible | hidden | out(?=[.,;]|$)
   rather you (?:did|do)(?: not|n['’]t)

@@ -213,7 +213,10 @@ const PARTS =
 /** What the clause says of the thing at a place of it. */
 function verdictOn(text: string, index: number, thing: string): Verdict {
   // "No frame, border or signature is permitted": the denial is meant for all of the list.
-  if (DENIED_LIST.test(text.slice(0, index))) return 'forbidden';
+  const lead = text.slice(0, index);
+  // "No names, no logos, borders OK": the last of them stands by itself.
+  const isApart = /, $/.test(lead) && IS_FINE.test(text.slice(index));
+  if (DENIED_LIST.test(lead) && !isApart) return 'forbidden';
   const part = partAt(text, index, PARTS);
   const own = verdictIn(part.text, part.index, thing);
   if (own) return own;
@@ -224,6 +227,8 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
   );
   return verdictIn(clause.text, clause.index, thing);
 }
+
+const IS_FINE = /^[\w-]+(?: (?:is|are))? (?:ok(?:ay)?|fine|allowed|permitted|accepted|welcome|all right)\b/i;
 
 const DENIED_LIST =
   /(?:^|[.;:]\s|\d\s+)(?:no|neither|without) (?!more|less|larger|bigger|wider|longer)(?:[a-z-]+(?: [a-z-]+)?(?:, (?:or |nor |and )?| or | nor | and )(?:an? |any )?){1,4}$/i;

@@ -79,6 +79,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   { part: 'year', before: /\bdate\b[^.;]{0,40}$/i, after: /^ first/i },
   { part: 'sequence', after: /^ (?:on|given)\b/i },
   { part: 'author', before: /\bof (?:the )?(?:first )?$/i },
+  { part: 'author', after: /^ ?code\b/i },
   { part: 'author', before: /\b(?:file|no|not|same|any) ?-?$/i },
   // "Name: …" and "Name ....." head a line.
   { part: 'author', before: /^\W*$/, after: /^(?: ?[:=.…]| [-–] |\s{2,}| [a-z]+ [a-z]+(?: \+|,))/ },

@@ -72,7 +72,7 @@ export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; 
     const name = trimExample(match[0], match.index === 0);
     naming.example ??= name;
     hasSpacedExample ||= namesIn(segment.text).some(m =>
-      trimExample(m[0].replace(/[[<{][^\]>}]*[\]>}]/g, 'X')).includes(' '),
+      trimExample(m[0].replace(/[[<{][^\]>}]*[\]>}]/g, 'X'), m.index === 0).includes(' '),
     );
     if (naming.example === name)
       claim('example', segment, match.index + match[0].length - name.length, match.index + match[0].length);

@@ -13,6 +13,11 @@ const FILES = '(?:files?|pictures?|images?|photos?|photographs?|entry|entries|wo
 /** The verb of a demand, at the beginning of its sentence or clause. */
 const DEMAND = '(?<=^(?:[-*•–·] |\\d{1,2}[.)] )?|[.;:!,] |\\bplease |\\band )';
 export const DENIAL_WORDING: readonly Rule[] = [
+  // "On the photos no signs, frames and dates are allowed."
+  rule(
+    '\\bno ((?:[a-z][a-z-]*(?: [a-z-]+)?, ){1,4}[a-z][a-z-]*(?: [a-z-]+)? (?:and|or) [a-z][a-z-]*(?: [a-z-]+)?) (are|is|may be|will be) (allowed|permitted|accepted|tolerated|wanted)\\b',
+    '$1 $2 not $3',
+  ),
   // "We cannot do without your name", "no file without the photographer's name in the metadata".
   rule(
     `\\b(?:we|i) (?:cannot|can ?not|can['’]t) do without (?=${ANY}(?:${NAME}|${NOTE}|(?:icc )?profile))`,

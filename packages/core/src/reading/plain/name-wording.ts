@@ -5,6 +5,8 @@ import type { Rule } from './reword.ts';
 const SIGNS = '(?:accents|umlauts|punctuation|special (?:characters|signs|letters)|diacritics|symbols)';
 
 export const NAME_WORDING: readonly Rule[] = [
+  // "Name of photo: letter of the section, …" heads the description.
+  [/^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:photo|image|picture|file)s?(?=:)/gim, '$1File name'],
   // "The name may contain letters and figures only."
   [
     /\bthe name (?=(?:may|can|must|should) (?:only )?(?:contain|consist of|have|use) (?:only )?(?:(?:plain|unaccented|latin|capital|small) )?(?:letters|figures|digits|characters))/gi,

@@ -114,6 +114,11 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(trimmed|cut) (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?(?<=\d ?[mc]m[^.;\n]{0,12}\(\w+ (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?)(?=\))/gi,
     '$1',
   ],
+  // "1600 px is plenty, larger is fine up to 5 MB."
+  [
+    /, (?:larger|bigger|more) is (?:also |equally )?(?:fine|ok|welcome|all right)(?: too| as well)?,? (?=up to \d)/gi,
+    '; ',
+  ],
   // "Max. image size: horizontal 2400 px, vertical 1600 px".
   [
     /\b(max(?:imum|\.)?)(?: [a-z]+){0,2}: horizontal(?:ly)? (\d{3,5}) ?(?:px|pixels),? (?:and )?vertical(?:ly)? (\d{3,5}) ?(?:px|pixels)/gi,
