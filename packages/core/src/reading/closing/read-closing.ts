@@ -18,7 +18,7 @@ const OF_ENTRY =
   /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|accepted|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|(?<=^\W{0,3}from [^.;]{6,60} )at [\w-]+\.[a-z]{2,}|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
-  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|wait|no|held over|next (?:edition|round|issue|year))\b
+  \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|left out|ignored|wait|no|held over|next (?:edition|round|issue|year))\b
   \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late|not)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
@@ -169,8 +169,15 @@ interface DayInSpan {
   isTooLate: boolean;
 }
 
+const NOT_BEFORE =
+  /^\W*(?:not )?before (?:the )?(?:\w+day,? )?#,? (?:nothing|no (?:entries|uploads?|files)|it is not possible|you cannot|the (?:form|portal|page) is (?:not|closed))\b/i;
+
 /** Whether a day is that of something else: the judging, the opening, a later stage. */
-function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInSpan): boolean {
+function isOtherDay(
+  clause: string,
+  behind: string,
+  { endsSpan, isEndOfSpan, isTooLate }: DayInSpan,
+): boolean {
   if (
     NOT_DEADLINE.test(clause) &&
     !/\b(?:clos|dead-?line|last (?:day|date)|hand-in(?=: (?:at|by|before)\b)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(
@@ -185,6 +192,8 @@ function isOtherDay(clause: string, { endsSpan, isEndOfSpan, isTooLate }: DayInS
     )
   )
     return true;
+  // "Before 1 May 2027 nothing can be uploaded."
+  if (NOT_BEFORE.test(`${clause}#${behind}`)) return true;
   // "It opens on 1 March and closes on 30 April."
   if (
     /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
@@ -267,7 +276,12 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     const span = { endsSpan, isEndOfSpan, isTooLate };
     // "20 March 2027 for payments".
     const isOfMoney = /^ for (?:the )?(?:payments?|fees?|judging)\b/i.test(text.slice(stamp.end));
-    if ((!isSaidLast && isOtherDay(clause, span)) || isOfBooking(text, stamp) || isOfMoney) continue;
+    if (
+      (!isSaidLast && isOtherDay(clause, text.slice(stamp.end), span)) ||
+      isOfBooking(text, stamp) ||
+      isOfMoney
+    )
+      continue;
     // "The hand-in for November (evening 21 November 2027) is 7 November 2027."
     if (OF_EVENING.test(text.slice(0, stamp.start))) continue;
     const isAlone =

@@ -4,7 +4,7 @@ import { phrases } from './word-lists.ts';
 /** What makes a sentence a recommendation. Plain "should" in a specification is an obligation. */
 const ADVICE = phrases`
   # Named as such.
-  recommend\w* | prefer(?:s|red|ably|ence|able)? | ideal(?:ly)? | (?<!\b(?:your|one|two|three|four|five|\d|each|per|every) )suggest\w* | rule of thumb | advis(?:e|able|ed) | (?:my|our) (?:advice|tip) is
+  recommend\w* | prefer(?:s|red|ably|ence|able)? | ideal(?:ly)? | (?<!\b(?:your|one|two|three|four|five|\d|each|per|every) )suggest\w* | rule of thumb | (?<=\bwith .{3,16} you are )on the safe side | advis(?:e|able|ed) | (?:my|our) (?:advice|tip) is
   advise against | wise to | discouraged | optim(?:um|al) | customary | consider
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
   # As far as somebody can.

@@ -42,7 +42,7 @@ const MAY_BE =
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:of (?:the|an?|your) [a-z]+ (?=from|by))?(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|(?:is|are) all (?:that )?(?:you|anyone|a member) (?:may|can)\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|per (?:issue|month|season) and ${PER_WHOM}\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
+  `^[\\s,(]*(?:of (?:the|an?|your) [a-z]+ (?=from|by))?(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|(?:is|are) all (?:that )?(?:you|anyone|a member) (?:may|can)\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|per (?:issue|month|season) and ${PER_WHOM}\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:and )?not one more\\b|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -281,6 +281,12 @@ function isBareLimit(lead: string, tail: string): boolean {
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;
+  // "If you send more than four, only the first four count."
+  if (
+    /\bonly (?:the|your) first $/i.test(lead) &&
+    /^ (?:will )?(?:counts?|be (?:judged|shown|considered)|are (?:judged|shown|considered))\b/i.test(tail)
+  )
+    return true;
   // "Six is the greatest number of images that one person may enter."
   if (/^ (?:is|are) the (?:greatest|maximum|highest|largest) number\b/i.test(tail) && ANY_THINGS.test(tail))
     return true;

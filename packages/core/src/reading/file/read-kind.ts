@@ -22,7 +22,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 ];
 const DENIED = new RegExp(
   `\\b${oneOf`
-    (?:do not|no) need(?: for)? | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
+    (?:do not|no) need(?: for)? | ha(?:ve|s) no use for | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
     refuses? | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|store|import|print|work with|deal with|cope with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
     (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
@@ -57,7 +57,7 @@ function answered(segment: Segment): Segment {
 const FORMAT_ADVISED = patterns`
   \b(?:recommend|prefer|ideal|(?<!\b(?:your|each|one|every) )suggest)\w*\b[^.;,\d]{0,30}(?:jpe?g|png|tiff?|format)
   (?:jpe?g|png|tiff?)s?\b[^.;,(]{0,20}\b(?:preferred|recommended|ideally)
-  (?:jpe?g|png|tiff?)s?(?: (?:rather than|instead of) (?:jpe?g|png|tiff?)s?)?,? if (?:(?:at all )?possible|you (?:possibly )?can)\b(?! (?:in|with|at) )
+  (?:jpe?g|png|tiff?)s?(?: (?:rather than|instead of) (?:jpe?g|png|tiff?)s?)?,? if (?:(?:at all )?possible|you (?:possibly )?can)\b(?! (?:in|with|at|not|no|under|below|up|max\w*) )
   \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)
   (?:jpe?g|png|tiff?)s?\b (?:would be|looks?|gives?) (?:the )?best
   \b(?:our advice is|it is advisable) to use (?:jpe?g|png|tiff?)
@@ -139,7 +139,7 @@ const LOOKS_WRONG = patterns`
   ^(?: (?:files?|images?|pictures?))? (?:do(?:es)? not|cannot|will not) (?:open|play|run|show|load|work|display)\b
   ^(?: mode)? will not do\b | ^,? (?:is |are )?not (?:required|needed|necessary|wanted)\b
   ^[^.;,]{0,10}\bonly (?:when|if|to|for)\b
-  ^(?! or (?:it|they|else)\b)[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|are shown (?:with|in) false|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
+  ^(?! or (?:it|they|else)\b)[^.;:(,]{0,40}\b(?:(?:will |may |can |tend to )?(?:look|come out)s? (?!(?:good|fine|best|right|great|correct|better|nice|the)\b)[a-z]+\b|(?:are|will be) (?:shown|displayed|projected) (?:with|in) (?:false|wrong)|(?:is|are) (?:shown|displayed) (?:wrong|bad|incorrect)(?:ly)?\b|(?:look|appear|show|display|come out|project)s?(?: up)? (?:green|wrong|dull|flat|odd|washed|muted|poor|bad|pale|strange)|(?:files? )?(?:will|may|are|is) (?:be )?(?:converted|changed?)\b|(?:will|can)(?: not|not) be (?:adjusted|converted|corrected|displayed|shown))\b
 `;
 
 /** "If your program can only save", "it is probably in": what somebody's file happens to have. */
@@ -158,6 +158,12 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['CMYK', /\bcmyk\b/gi],
   ['gray', /\bgr[ae]y ?-?scale\b/gi],
 ];
+
+/** "Adobe RGB, ProPhoto and CMYK": a space with the others of its list. */
+const AND_OTHERS =
+  /^(?:(?:,? (?:and|or) |, | ?\/ ?)(?:s?rgb|adobe rgb(?: ?\(?1998\)?)?|pro ?photo(?: rgb)?|cmyk|display p3|gr[ae]yscale))+/i;
+const NOT_TAKEN =
+  /^(?: files?| images?| profiles?)? (?:is|are|will be|must be|can be)? ?(?:not (?:be )?(?:accepted|allowed|permitted|supported|used|possible)|refused|rejected|returned|sent back)\b/i;
 
 const A_SPACE = /rgb\b|\bcmyk\b|\bgr[ae]yscale\b/i;
 
@@ -182,7 +188,14 @@ function isAskedFor(text: string, space: ReadColourSpace, at: number, end: numbe
     !(space === 'CMYK' && OR_RGB.test(text)) &&
     !ALL_THE_SAME.test(text.slice(end)) &&
     !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(end)) &&
-    !LOOKS_WRONG.test(text.slice(end).replace(/\s[-–—]\s.*$/s, '')) &&
+    !/\b(?:leave|forget|avoid|ignore|skip) (?:the )?$/i.test(text.slice(0, at)) &&
+    !NOT_TAKEN.test(text.slice(end).replace(AND_OTHERS, '')) &&
+    !LOOKS_WRONG.test(
+      text
+        .slice(end)
+        .replace(AND_OTHERS, '')
+        .replace(/\s[-–—]\s.*$/s, ''),
+    ) &&
     !/\b(?:we|the (?:site|page|gallery)) (?:show|display|publish|present)s? (?:every\w+|all [^.;]{1,24}?|(?:your )?(?:pictures|images)) in $/i.test(
       text.slice(0, at),
     ) &&

@@ -47,7 +47,7 @@ const OF_ALL: readonly string[] = [
   `\\bthis is a ${MONO} (?:competition|exhibition|contest|round|call|show)\\b`,
   // "Colour pictures are refused", "no colour at all"
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
-  `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not accepted|not eligible|excluded|disqualified|returned)\\b`,
+  `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not (?:accepted|admitted|allowed|permitted)|not eligible|excluded|disqualified|returned)\\b`,
   `\\bcolou?red ones (?:will be|are) (?:refused|rejected|not accepted|excluded|disqualified|returned)\\b`,
   `\\bno colou?r (?:at all|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,

@@ -22,7 +22,8 @@ const SIMPLE: readonly Simple[] = [
     words:
       /\b(?:do not(?! forget)|without|no)\b[^.;,]{0,25}\b(?:embed(?:ded)?\b[^.;]{0,30}\b(?:profiles?|icc)|(?:embedded )?(?:icc|colou?r) profile)\b/i,
     value: () => false,
-    unless: /\b(?:treated|read|opened|assumed|taken|considered|interpreted) (?:as|to be)\b/i,
+    unless:
+      /\b(?:treated|read|opened|assumed|taken|considered|interpreted) (?:as|to be)\b|\bwithout\b[^.;]*\bprofiles?\b[^.;]*\b(?:refused|rejected|not (?:be )?accepted|returned|sent back|turned away|disqualified)\b/i,
   },
   {
     field: 'profileEmbedded',
@@ -47,7 +48,13 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words:
-      /\b(?:untagged|without (?:an? )?(?:embedded )?(?:colou?r )?profile)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|sent back|turned away|deleted|cannot)\b/i,
+      /\b(?:untagged|without (?:an? |any )?(?:embedded )?(?:icc |colou?r )*profiles?)\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|sent back|turned away|deleted|cannot)\b/i,
+    value: () => true,
+  },
+  {
+    field: 'profileEmbedded',
+    words:
+      /\bprofiles? (?:is|are) missing\b[^.;]{0,30}\b(?:refused|rejected|not accepted|returned|sent back|turned away)\b|\bprofile (?:must|may) not be missing\b/i,
     value: () => true,
   },
   {
@@ -76,7 +83,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'bitDepth',
     words:
-      /(?<!\bfrom (?:an? |the |your )?)\b(8|16)[- ]?bits?\b(?! (?:files?|images?|tiffs?|jpegs?) (?:choke|stall|cannot|will not|do not|are not|crash|freeze|confuse|jam|are (?:refused|rejected|too)))/i,
+      /(?<!\bfrom (?:an? |the |your )?)\b(8|16)[- ]?bits?\b(?! (?:files?|images?|tiffs?|jpegs?) (?:choke|stall|cannot|will not|do not|are not|crash|freeze|confuse|jam|(?:are|will be) (?:refused|rejected|returned|sent back|not accepted|too)))/i,
     value: m => Number(m[1]),
     // "8 or 16 bits" leaves it free, "greyscale images must be 8 bit" speaks of some.
     unless:
@@ -146,6 +153,12 @@ const SIMPLE: readonly Simple[] = [
     field: 'quality',
     words: /\bno (?:jpe?g )?(?:compression|quality) (?:below|under|lower than|less than) (\d{2}) ?%/i,
     value: m => `${m[1]}%`,
+  },
+  {
+    field: 'quality',
+    words:
+      /\bquality (?:setting |level )?(?:of |at )?(?:no|not) (?:lower|less|worse|below)(?: than)? (\d{1,2})\b(?! ?%)/i,
+    value: m => m[1],
   },
   { field: 'quality', words: /\blevel (\d{1,2}) compression\b/i, value: m => m[1] },
   {

@@ -190,7 +190,7 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
     /\bno need (?:for|of|to (?:send|have|save)) (?:files? )?(?:larger|bigger|more|heavier)(?: files?)? than $/i.test(
       before,
     ) ||
-    /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly)\s*$/i.test(
+    /\b(?:gives?|makes?|produces?|comes? (?:to|out at)|results? in|ends? up at|usually|will be) (?:you )?(?:files? of )?(?:approx\.?|approximately|about|around|roughly|some)\s*$/i.test(
       before,
     ) ||
     // "About 2 MB each, 4 MB at most."

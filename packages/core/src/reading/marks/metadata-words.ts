@@ -34,6 +34,7 @@ export const STAYS = patterns`
   \b(?:left|leave) (?:the |your )?(?:exif|metadata|camera)(?: data)? in\b
   \bshould (?:i|we) (?:delete|remove|strip)\b[^?]*\?\s*(?:A[.:] ?)?(?:please )?(?:do not|no\b|never)
   \b(?:strip|remove|delete|change|alter|clear) nothing\b | \bnothing (?:may|must|should) be (?:stripped|removed)\b
+  \b(?:not|never) lose (?:them|it|any)\b
   (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*|tamper\w*|interfer\w*)
   \bnot\b[^.;]{0,30}\bthat (?:drops?|strips?|removes?|deletes?) (?:them|it)\b
   \bleave (?:all (?:of )?|100 ?% of )?(?:the |your )?(?:metadata|exif)\b[^.;]*\b(?:where|as) (?:it|they) (?:is|are)\b
@@ -56,7 +57,7 @@ export const KEEPS = phrases`
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ies|ied)
   show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
   named | name you | writ(?:e|ten)
-  mandatory | compulsory | obligatory | essential | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
+  (?:is|are) a must | mandatory | compulsory | obligatory | essential | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
   add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
   (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?
   in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright)
@@ -128,6 +129,7 @@ export const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bn
 export const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
   ,\s+(?:and )?(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
+  (?<=\b(?:keep|leave|left)\b[^.;]{3,60}) and (?=(?:take|remove|delete|strip|clear) (?:out )?(?:the |your |all |any )?(?:gps|location|position|co-?ordinates|author|copyright|creator)\b)
   ,? and (?=(?:keep|put|leave|fill|complete|enter|add) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   ,? and (?=(?:see|make sure|take care|check) that (?:the )?(?:author|creator|copyright|gps|location)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)

@@ -13,7 +13,7 @@ export const BORDER = everywhere(phrases`
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:(?:line|stroke)\b(?: (?:round|around))?|(?:lines|strokes) (?:round|around)\b)
   strokes?(?= (?:of \d|a?round)) | borderless | unframed | framed(?! (?:prints?|works?) (?:must|should|may|are)) | framing
   overlays?(?=\s*:\s*(?:nothing|none|no)\b)
-  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|have|has|had|shows?|in (?:the )?(?:shot|view)|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frames?)
+  (?<!\b(?:original|full|whole|entire|uncropped|(?:of|to|than|most) \d{1,3}|(?:half|third|quarter|part|rest|most|percent|%) (?:of )?(?:the|a|its|your)) )frames?(?! (?:do(?:es)? not (?:open|play|show|read|understand)|cannot (?:open|play|show|read)|change\b|rate|size|(?:have|has)(?! no place)|had|shows?|in (?:the )?(?:shot|view)|freezes?|needs?|cuts?|crops?|plays?|turns?|displays?|of (?:\d|mind)|from|\d)|\w)(?<!\b(?:within|inside|fill|fills|of|in|into|to|since|that|does) (?:a|the) frames?)
 `);
 /** What lies on a picture wherever it is spoken of. */
 export const MARK = everywhere(phrases`
@@ -24,7 +24,7 @@ export const MARK = everywhere(phrases`
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
-  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
+  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never|yes|allowed)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
   signatures(?= (?:are|may be) (?:allowed|permitted|accepted|acceptable|fine|welcome|no problem|used)\b) | overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
@@ -120,6 +120,7 @@ export const YES = phrases`
 `;
 /** A greatest width of a border lets a border be. */
 export const BORDER_LIMITED = patterns`
+  \b(?:borders?|frames?|key ?lines?)(?<!\bdo you [^?]{0,24})\?\s*(?:A[.:] ?)?only if\b
   \bno (?:borders?|frames?) (?:except|other than|apart from|beyond|but)\b[^.;]{0,30}\b(?:key ?line|line|border|frame)\b
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?)(?: in [a-z]+(?: or [a-z]+)?)?,?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b

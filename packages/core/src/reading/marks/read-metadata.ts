@@ -125,6 +125,8 @@ const MOST_NAMES = 24;
 function readAuthor(segment: Segment, text: string, before: Segment | undefined): Found[] {
   const neither = NEITHER_SHOWS.exec(text) ?? NEITHER_NAME.exec(text) ?? IDENTIFIES.exec(text);
   if (neither) return [at(segment, 'metadata.author', 'forbidden', neither)];
+  const hidden = /\bin the file\b/i.test(text) ? OF_YOU_IN_FILE.exec(text) : null;
+  if (hidden) return [at(segment, 'metadata.author', 'forbidden', hidden)];
   const put = PUT_IT.exec(text);
   if (put) return [at(segment, 'metadata.author', 'required', put)];
   const there =
@@ -191,7 +193,8 @@ function readNotes(
   // "Remove all patient details from the image and from its metadata."
   if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
     return [];
-  if (/\b(?:no difference|(?:not|n['’]t) (?:matter|care|mind|worry)|all the same)\b/i.test(text)) return [];
+  if (/\b(?:no difference|up to you|(?:not|n['’]t) (?:matter|care|mind|worry)|all the same)\b/i.test(text))
+    return [];
   // "Do not write into the IPTC fields, our database does that."
   if (
     /\bnot (?:write|put|enter|type)\b[^.;]{0,16}\b(?:in|into) (?:the |any )?(?:iptc|metadata|exif)\b/i.test(

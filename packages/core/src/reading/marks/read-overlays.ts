@@ -113,7 +113,7 @@ function readMark(segment: Segment): Found[] {
   const { text } = segment;
   // "Captions may have up to 30 words": those of the form.
   if (/\b\d+ (?:words|characters|letters)\b/i.test(text) && !ON_PICTURE.test(text)) return [];
-  if (OF_FILE_NAME.test(text) && !ON_PICTURE.test(text)) return [];
+  if ((OF_FILE_NAME.test(text) || /\bas the file ?-?name\b/i.test(text)) && !ON_PICTURE.test(text)) return [];
   const neither = NEITHER_SHOWS.exec(text);
   if (neither) return [at(segment, 'watermark', 'forbidden', neither)];
   const strong = [...text.matchAll(MARK)];
@@ -235,7 +235,7 @@ const DENIED_LIST =
 
 /** "Neither required nor forbidden." */
 const LEFT_OPEN =
-  /\bnothing against\b|\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
+  /\bnothing against\b|\b(?:nobody|no one) (?:will )?(?:objects?|minds?)\b|\b(?:nor|not) (?:forbidden|prohibited)\b|\bdo(?:es)?(?: not|n['’]t) (?:mind|disturb)\b|\bdoes(?: not|n['’]t) bother\b|\bno (?:restrictions?|rules?|objections?) (?:on|about|to|as to)\b/i;
 
 const CONDITION =
   /(?<=\b(?:allowed|permitted|accepted|acceptable|fine|welcome)),? (?:provided|so long as|as long as|if|on condition)\b.*$/is;

@@ -12,7 +12,12 @@ export function inOrder(described: readonly PartSaid[], text: string, example: s
     /\b(?:prefixed|preceded) (?:by|with)\b|^\s*(?:after|behind|following) the\b|\bgoes (?:\w+ ){0,4}?(?:after|behind) the $|\b(?:after|behind) (?:your |the )?$/i.test(
       text.slice(first?.end, second?.at),
     );
-  const words = (isTurned ? described.slice().reverse() : described).map(d => d.part);
+  // "Title, but with your number and an underscore in front."
+  const isInFront =
+    described.length === 2 &&
+    /\bwith (?:the |your )?$/i.test(text.slice(first?.end, second?.at)) &&
+    /^(?: and an? (?:under-?score|hyphen|dash|space))? in front\b/i.test(text.slice(second?.end));
+  const words = (isTurned || isInFront ? described.slice().reverse() : described).map(d => d.part);
   return numberLast(words, example);
 }
 

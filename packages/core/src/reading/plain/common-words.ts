@@ -2,6 +2,11 @@ import type { Rule } from './reword.ts';
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
+  // "The deadline of 12 March 2027 has been moved to 19 March 2027."
+  [
+    /\b(deadline|closing date|closing day) (?:of|on) [^.;\n]{4,30}? (?:has been|was|is) (?:moved|postponed|extended|put back|shifted) to (?:the )?(?=\d)/gi,
+    '$1 is ',
+  ],
   // "The closing date for 2027 is 30 September."
   [
     /\b(closing date|closing day|deadline) for (20\d\d) is (?:the )?(\d{1,2}(?:st|nd|rd|th)?(?: of)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*)(?! 20)/gi,

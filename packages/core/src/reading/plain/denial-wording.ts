@@ -10,9 +10,28 @@ const NAME = "(?:(?:your|the (?:author|photographer|maker|creator)['’]s) names
 const FORMAT = '(?:jpe?gs?|tiffs?|pngs?|heic|raw)(?: files?)?';
 const ANY = '(?:(?:any|all|the|your|an?|every) )*';
 const FILES = '(?:files?|pictures?|images?|photos?|photographs?|entry|entries|works?|submissions?)';
+/** A number of pixels or bytes, with the side it is of. */
+const MEASURE =
+  '\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b(?: (?:on|along|in) (?:the |its )?[a-z]+(?: (?:side|edge))?)?';
+const PAGE = '(?:page|form|site|system|portal|upload|server|program)';
+const FAILS =
+  '(?:gives an error|shows an error|reports an error|throws an error|refuses(?: (?:it|the file))?|fails|stops|says no)\\b';
 /** The verb of a demand, at the beginning of its sentence or clause. */
 const DEMAND = '(?<=^(?:[-*•–·] |\\d{1,2}[.)] )?|[.;:!,] |\\bplease |\\band )';
 export const DENIAL_WORDING: readonly Rule[] = [
+  // "With more than 2000 pixels on the long side the page gives an error."
+  rule(`\\bwith more than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at most $1'),
+  rule(`\\bwith (?:less|fewer) than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at least $1'),
+  // "If the file has less than 2 MB it has been compressed too much and we return it."
+  rule(
+    `\\bif (?:the|your|a) (?:file|picture|image) (?:has|is|weighs) (?:less|smaller|lighter) than (\\d[\\d.,]* ?[km]b)\\b[^.;]{0,60}\\b(?:return|refuse|reject|cannot (?:use|accept|print)|send it back)\\b`,
+    'at least $1',
+  ),
+  rule(
+    '\\bneither (?:longer nor shorter|shorter nor longer|larger nor smaller|smaller nor larger) than (?=\\d)',
+    'exactly ',
+  ),
+  rule(`\\bkeep (${OVERLAY}) away from (?=(?:your|the|any) )`, 'do not add $1 to '),
   // "On the photos no signs, frames and dates are allowed."
   rule(
     '\\bno ((?:[a-z][a-z-]*(?: [a-z-]+)?, ){1,4}[a-z][a-z-]*(?: [a-z-]+)? (?:and|or) [a-z][a-z-]*(?: [a-z-]+)?) (are|is|may be|will be) (allowed|permitted|accepted|tolerated|wanted)\\b',
@@ -102,7 +121,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Less than 2000 pixels on the long side is not enough", "more than 2000 pixels is too much".
   rule(
-    `\\b(?:less|fewer) than (\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b[^.;,\\d]{0,36}?) (?:(?:is|are) (?:not enough|too (?:little|few|small)|of no use)|(?:will not|won['’]t) do)\\b`,
+    `\\b(?:less|fewer) than (\\d[\\d.,]* ?(?:px|pixels|ppi|dpi|[km]b)\\b[^.;,\\d]{0,36}?) (?:(?:is|are) (?:not enough|too (?:little|few|small)|of no use)|(?:will not|won['’]t) do)\\b`,
     'at least $1',
   ),
   rule(

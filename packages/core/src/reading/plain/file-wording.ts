@@ -8,6 +8,11 @@ const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|will not|won[’']t|cannot|does not)";
 export const FILE_WORDING: readonly Rule[] = [
+  // "The form chokes on more than 2 MB."
+  rule(
+    `\\b(?:chokes on|cannot cope with|can['’]t cope with|gives up (?:at|on)|cannot digest|does not swallow) (?:anything )?(?:more|larger|bigger) than (?=${WEIGHT})`,
+    'does not accept more than ',
+  ),
   // "Over 1 MB but under 5 MB", "anything over 1 MB and under 10".
   rule(
     `\\b(?:over|above|more than) (${WEIGHT}),? (?:but|and) (?:under|below|less than) (?=${WEIGHT})`,

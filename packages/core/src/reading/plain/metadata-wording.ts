@@ -88,6 +88,28 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,
     'nothing in the $1 identifies you',
   ],
+  // "The author must be recognisable from the metadata", "export with metadata".
+  [
+    /\bthe (author|photographer|maker|creator) must be (?:recogni[sz]able|identifiable|named|stated|told|evident) (?:from|in|by) (?=the (?:metadata|exif|iptc))/gi,
+    'the $1’s name must be in ',
+  ],
+  [
+    /\bexport with (?:all |full |its |the )?(?=(?:metadata|exif)\b(?! (?:removed|stripped|off)))/gi,
+    'keep the ',
+  ],
+  [
+    /\buse an? (?:export|program|setting|preset) that (?:drops|strips|removes|deletes) (?:all |the )?(?=(?:metadata|exif)\b)/gi,
+    'remove all ',
+  ],
+  // "The file has to tell us where it was taken", "where the picture was taken must not be in the file".
+  [
+    /\bwhere (?:the (?:picture|image|photo)|it) was taken must not be in the file\b/gi,
+    'the GPS data must be removed',
+  ],
+  [
+    /\bthe file (?:has to|must|should) (?:tell|show|say)(?: us)? where (?:it|the (?:picture|image|photo)) was taken(?: \(gps\))?/gi,
+    'the GPS data must be kept',
+  ],
   // "Do not put your name on the photographs; do put it in the metadata."
   [
     /\b(?:do )?(put|write|enter|include) it (?=in(?:to)? (?:the |its )?(?:metadata|exif|iptc))(?<=\byour name\b[^\n]{0,60}[;.,] (?:please |but |instead )?(?:do )?\w{3,7} it )/gi,

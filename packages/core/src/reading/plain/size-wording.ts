@@ -119,6 +119,12 @@ export const SIZE_WORDING: readonly Rule[] = [
     /, (?:larger|bigger|more) is (?:also |equally )?(?:fine|ok|welcome|all right)(?: too| as well)?,? (?=up to \d)/gi,
     '; ',
   ],
+  // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".
+  [
+    /(?<!\b(?:long|short|longer|shorter|longest|shortest|other|each|vertical|horizontal) )\bsides (?:must be |may be |are |of )?between (\d{3,5}) and (\d{3,5}) (px|pixels)/gi,
+    'shortest side at least $1 $3 and longest side at most $2 $3',
+  ],
+  [/\bstops at (?=\d{3,5} (?:px|pixels))/gi, 'is at most '],
   // "Max. image size: horizontal 2400 px, vertical 1600 px".
   [
     /\b(max(?:imum|\.)?)(?: [a-z]+){0,2}: horizontal(?:ly)? (\d{3,5}) ?(?:px|pixels),? (?:and )?vertical(?:ly)? (\d{3,5}) ?(?:px|pixels)/gi,

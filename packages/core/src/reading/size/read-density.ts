@@ -27,6 +27,9 @@ const NO_DENSITY = phrases`
 /** "…, CMYK not required, …": a part of the sentence about something else. */
 const OF_OTHER_PART = /,[^,;.]*\b(?:cmyk|s?rgb|profiles?|layers?|borders?|sharpening)\b[^,;.]*/gi;
 
+/** "72 dpi is fine" lets others be. */
+const IS_FINE = /^\d{2,3} ?(?:ppi|dpi) (?:is|are) (?:fine|ok(?:ay)?|all right|acceptable)\b/i;
+
 export function readPpi(segment: Segment): Found[] {
   const { text } = segment;
   const match = PPI.exec(text) ?? (/ppi|dpi/i.test(text) ? LABELLED_PPI.exec(text) : null);
@@ -34,7 +37,7 @@ export function readPpi(segment: Segment): Found[] {
   const at = {
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,
-    advice: isAdvisedAt(text, match.index),
+    advice: isAdvisedAt(text, match.index) || IS_FINE.test(text.slice(match.index)),
   };
   // "300 ppi is best, and below 200 ppi we cannot print."
   const hard = at.advice ? REFUSED_BELOW.exec(text) : null;

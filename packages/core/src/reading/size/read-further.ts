@@ -27,6 +27,7 @@ const COLOURS: readonly (readonly [RegExp, string])[] = [
 ];
 
 const OF_THESE = /^(?:-format)?(?: images?)?\s+(?:may|must|should|cannot|can|are|is|will)\b/i;
+const OF_LYING = /landscape|horizontal|wider than|^(?!.*\b(?:taller|higher) than\b).*\bwide\b/i;
 const ONLY_SQUARE = /\bonly square\b|\bsquares? only\b/i;
 
 export function readFurther(segment: Segment): Found[] {
@@ -50,9 +51,14 @@ export function readFurther(segment: Segment): Found[] {
     else if (bound === 'max') add('megapixels', { max: low }, pixels);
   }
   const enlarging = ENLARGING.exec(text);
+  const refused =
+    /\b(?:up-?scaled|up-?sampled|enlarged|interpolated|up-?sized) (?:pictures?|images?|files?|photos?|ones)\b[^.;]{0,12}\b(?:refused|rejected|returned|sent back|disqualified|not (?:be )?(?:accepted|allowed|permitted))\b/i.exec(
+      text,
+    );
+  if (refused) add('enlarging', false, refused);
   // "Small images will not be enlarged" says what the organiser does, and asks nothing.
   const isTheirs = enlarging && THEIR_OWN.test(text.slice(0, enlarging.index));
-  if (enlarging && !isTheirs && DENIED.test(text.slice(0, enlarging.index)))
+  if (enlarging && !refused && !isTheirs && DENIED.test(text.slice(0, enlarging.index)))
     add('enlarging', false, enlarging);
   const canvas = CANVAS.exec(text);
   if (canvas && !/\b(?:print|mount board|wall)\b/i.test(text)) {
@@ -64,11 +70,11 @@ export function readFurther(segment: Segment): Found[] {
   const way = square ?? onlyWay(segment);
   // "Portrait-format pictures may be no higher than …" speaks of some of them.
   const isSubject = way && OF_THESE.test(text.slice(way.index + way[0].length));
-  if (way && !isSubject)
-    add(
-      'orientation',
-      [square ? 'square' : /landscape|horizontal|wider than/i.test(way[0]) ? 'lying' : 'upright'],
-      way,
-    );
+  if (way && !isSubject) {
+    // "Vertical pictures cannot be shown" asks for the others.
+    const isTurnedDown = /\b(?:no|not|cannot|can ?not|can['’]t|won['’]t|don['’]t)\b/i.test(way[0]);
+    const isLying = OF_LYING.test(way[0]) !== isTurnedDown;
+    add('orientation', [square ? 'square' : isLying ? 'lying' : 'upright'], way);
+  }
   return found;
 }

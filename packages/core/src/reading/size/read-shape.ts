@@ -9,7 +9,7 @@ const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:
 const USUAL_RATIO =
   /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
 const OF_FILES =
-  /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|\bwider than they are\b|^\W*(?:either )?\d{1,2}:\d{1,2} or \d{1,2}:\d{1,2}\b|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square)\b|[x×]\s*\d{3}/i;
+  /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|\bwider than they are\b|^\W*(?:either )?\d{1,2}:\d{1,2} or \d{1,2}:\d{1,2}\b|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square|wide-?screen)\b|[x×]\s*\d{3}/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,3})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,3})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
@@ -132,6 +132,7 @@ const ONE_WAY = new RegExp(
     `^(?:[-+*•–·]\\s*)?(?:in )?${WAY}${FORM}\\b(?! (?:${PICTURES}|or|and))`,
     `\\b${WAY}-format ${PICTURES}\\b`,
     `\\b\\d{2,4} ?[x×] ?\\d{2,4}(?: ?(?:px|cm|mm))? ${WAY}\\b(?= (?:jpe?g|png|only|\\()|\\W*$)`,
+    `\\b(?:only have|have only) (?:room|space) for ${WAY}${FORM}? ${PICTURES}\\b`,
     `[,;] horizontal(?=[.;])(?!.*\\b(?:vertical|upright|portrait))`,
     `\\btake (?:the|your|each|every) ${PICTURES} ${WAY}(?=[,.;])`,
     `\\bin ${WAY} \\d{1,2}:\\d{1,2}(?: format)?\\b`,
@@ -161,7 +162,7 @@ const ONE_WAY_LISTED = new RegExp(
   'i',
 );
 const ONLY_WAY = new RegExp(
-  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\b(?:square or upright|upright or square)\\b(?= \\(no landscape)|\\bno (?:uprights?|verticals?)\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))?\\)? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed|considered)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|\\bonly (?:use |take |accept |print |show )?(?:${WAY}\\b|(?:tall|wide) ${PICTURES})|\\b(?:need|want) (?:tall|wide) ${PICTURES}|\\b(?:picture|image|photo|they|it)s? (?:must|has to|have to|should) be (?:wide|tall)(?= ?[(,.;]| and\\b)|\\b(?:tall|wide) ${PICTURES} only\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
+  `\\b${WAY}${FORM}?(?: ${PICTURES})? only\\b|\\b(?:square or upright|upright or square)\\b(?= \\(no landscape)|\\bno (?:uprights?|verticals?|(?:portrait|vertical|upright|landscape|horizontal)${FORM}(?=,? please|[.;,!]|$))\\b(?! (?:than|may|can|should|must|picture|image|photo))|(?<!\\b(?:landscape|horizontal) (?:or|and|nor) )\\b(?:portrait|upright|vertical)s?${FORM}?(?: (?:ones|${PICTURES}))?\\)? (?:(?:cannot|can ?not|can['’]t|will not) be (?:used|taken|accepted|shown|printed|considered)\\b(?! (?:on|at|in|with|larger|if|unless|as))|(?:do(?: not|n['’]t)|will not|won['’]t|cannot|can['’]t) (?:fit|work)\\b(?! (?:in|into|inside|within)\\b))|(?<!\\b(?:portrait|vertical|upright) (?:or|and|nor) )\\b(?:landscape|horizontal)s?${FORM}?(?: (?:ones|${PICTURES}))? (?:cannot|can ?not|can['’]t) be (?:used|taken|accepted|shown|printed)\\b(?! (?:on|at|in|with|larger|if|unless|as))|\\bmust be (?:taller|higher) than (?:it is|they are) wide\\b|\\bonly (?:use |take |accept |print |show )?(?:${WAY}\\b|(?:tall|wide) ${PICTURES})|\\b(?:need|want) (?:tall|wide) ${PICTURES}|\\b(?:picture|image|photo|they|it)s? (?:must|has to|have to|should) be (?:wide|tall)(?= ?[(,.;]| and\\b)|\\b(?:tall|wide) ${PICTURES} only\\b|(?<!\\bnot )\\bwider than (?:they are|it is|they’re) (?:high|tall)\\b`,
   'i',
 );
 const ABOUT_FILES =
