@@ -144,6 +144,7 @@ const NUMBERED_HEAD = /^(\d{1,2}) [A-Z][\w ]{2,24}$/;
 function isNumberedHead({ text, start }: Segment, segments: readonly Segment[]): boolean {
   const numberOf = (line: string) => Number(NUMBERED_HEAD.exec(line)?.[1] ?? Number.NaN);
   const number = numberOf(text);
+  if (Number.isNaN(number)) return false;
   return segments.some(
     s => numberOf(s.text) === (s.start < start ? number - 1 : number + 1) && s.start !== start,
   );

@@ -4,6 +4,7 @@ import { isElsewhere } from '../common/elsewhere.ts';
 import { DECIMAL, readCount, readDecimal } from '../common/quantities.ts';
 import type { Found } from '../common/found.ts';
 import { isPackage } from './package-weight.ts';
+import { remembered } from '../common/remembered.ts';
 import type { Segment } from '../common/segments.ts';
 import { phrases } from '../common/word-lists.ts';
 
@@ -66,11 +67,8 @@ interface Weighed {
   to: number;
 }
 
-/**
- * Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters.
- * @param before the sentence before it, which may say what "it" is
- */
-export function readWeight({ text, start }: Segment, before?: Segment): Found[] {
+/** All weights that a sentence names: those with a unit, and those in bytes that are none of them once more. */
+const weightsIn = remembered((text: string) => {
   const namesOthers = NOT_OURS.test(text);
   const isOther = (at: number) => namesOthers && isElsewhere(NOT_OURS, text, at);
   const ranges = rangesIn(text).filter(w => !isOther(w.from));
@@ -83,13 +81,22 @@ export function readWeight({ text, start }: Segment, before?: Segment): Found[] 
     ...spokenIn(text),
   ];
   // "400 KB (400,000 bytes)" says one thing twice.
+  const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
+  return { said, plain };
+});
+
+/**
+ * Reads weights, in the strict reading: KB and MB in thousands, whatever the case of their letters.
+ * @param before the sentence before it, which may say what "it" is
+ */
+export function readWeight({ text, start }: Segment, before?: Segment): Found[] {
+  const { said, plain } = weightsIn(text);
   const isOfZip =
     /^(?:it|this|that|its|(?:the|our) (?:upload )?(?:page|form|portal|server|site))\b|\bthe most it can (?:be|weigh)\b|^(?:<=?|≤|max\.?|up to|under|below|at most|not over)? ?[\d.,]+ ?[kmg]b\W*$/i.test(
       text,
     ) &&
     before !== undefined &&
     /\bzip\b|\b(?<!\b(?:our|photo|picture|club) )archive\b/i.test(before.text);
-  const plain = plainIn(text).filter(w => !said.some(other => other.bytes === w.bytes));
   return [...said, ...plain].flatMap(({ field, bytes, unit, from, to }) => {
     if (field === undefined) return [];
     const doubt = doubtOf(unit);

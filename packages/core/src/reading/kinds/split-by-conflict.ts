@@ -19,6 +19,8 @@ import { FOR_ALL } from './split-headings.ts';
 
 type Aspect = 'size' | 'weight' | 'formats' | 'colour' | 'bits' | 'ppi';
 export type Facts = Map<Aspect, string>;
+/** The same where nobody may change it. */
+type Told = ReadonlyMap<Aspect, string>;
 
 const ASPECTS: Readonly<Record<string, Aspect>> = {
   width: 'size',
@@ -32,8 +34,17 @@ const ASPECTS: Readonly<Record<string, Aspect>> = {
   ppi: 'ppi',
 };
 
+/** What is known of a sentence already: several ways of splitting a text ask for it. */
+const known = new WeakMap<Segment, Told>();
+
 /** What a sentence says of a file, advice left out. */
-export function aspectsOf(segment: Segment): Facts {
+export function aspectsOf(segment: Segment): Told {
+  const facts = known.get(segment) ?? readAspects(segment);
+  known.set(segment, facts);
+  return facts;
+}
+
+function readAspects(segment: Segment): Facts {
   const found: Found[] = [
     ...readSize(segment, undefined),
     ...readWeight(segment),
@@ -66,7 +77,7 @@ function isAlike(aspect: Aspect, a: string, b: string, isNamed = false): boolean
 }
 
 /** Whether two sentences describe two files. "JPEG up to 5 MB, PNG up to 10 MB" differ in format and weight alone: a choice. */
-export function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
+export function areApart(a: Told, b: Told, isNamed: boolean): boolean {
   const different = [...a].flatMap(([aspect, value]) =>
     b.has(aspect) && !isAlike(aspect, value, b.get(aspect) ?? '', isNamed) ? [aspect] : [],
   );
@@ -75,7 +86,7 @@ export function areApart(a: Facts, b: Facts, isNamed: boolean): boolean {
   return different.length >= 2 && different.some(aspect => aspect !== 'formats' && aspect !== 'weight');
 }
 
-const isSame = (a: Facts, b: Facts, isNamed: boolean) =>
+const isSame = (a: Told, b: Told, isNamed: boolean) =>
   [...a].every(([aspect, value]) => isAlike(aspect, value, b.get(aspect) ?? value, isNamed));
 
 /** Sentences that go on about the file of the sentence before. */

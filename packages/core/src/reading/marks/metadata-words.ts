@@ -129,7 +129,7 @@ export const REASON = /\([^()]*\b(?:has|have|had|was|were)\b[^()]*\)|\([^()]*\bn
 export const NEXT_NOTE = everywhere(patterns`
   ; | \bbut\b
   ,\s+(?:and )?(?=(?:please )?(?:delete|remove|strip|keep|leave|clear) (?:the |all |any |your )?(?:gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
-  (?<=\b(?:keep|leave|left)\b[^.;]{3,60}) and (?=(?:take|remove|delete|strip|clear) (?:out )?(?:the |your |all |any )?(?:gps|location|position|co-?ordinates|author|copyright|creator)\b)
+  \ and (?=(?:take|remove|delete|strip|clear) (?:out )?(?:the |your |all |any )?(?:gps|location|position|co-?ordinates|author|copyright|creator)\b)(?<=\b(?:keep|leave|left)\b[^.;]{3,60} and )
   ,? and (?=(?:keep|put|leave|fill|complete|enter|add) (?:in )?(?:the |your |[“\"][^”\"]+[”\"] )?(?:as )?(?:names?|gps|exif|iptc|metadata|author|creator|copyright|location|camera|position|co-?ordinates|exposure)\b)
   ,? and (?=(?:see|make sure|take care|check) that (?:the )?(?:author|creator|copyright|gps|location)\b)
   \bhowever\b | (?<=\b(?:metadata|exif)):\s+(?=the\b|we\b)

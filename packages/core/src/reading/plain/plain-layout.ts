@@ -36,7 +36,7 @@ export const LAYOUT: readonly Rule[] = [
   // The letter o for a bullet.
   [/^([ \t]*)o (?=[a-z\d])/gim, '$1• '],
   // "Themes: 1. Summit light  2. Life in the mountains".
-  [/(?<=\b1[.)] [A-Z][^\n]{2,200}\S)[ \t]{2,}(?=\d{1,2}[.)] [A-Z])/g, ', '],
+  [/[ \t]{2,8}(?=\d{1,2}[.)] [A-Z])(?<=\b1[.)] [A-Z][^\n]{2,200}\S[ \t]{2,8})/g, ', '],
   // "Format = JPEG".
   [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
   // "Format - JPEG", "4. Size. 1920 x 1080".
