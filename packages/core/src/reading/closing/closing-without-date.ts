@@ -59,6 +59,8 @@ const A_DAY = patterns`
   \b(?:closing|closes|deadline)(?: date)?(?:\s*[:=–-]\s*|\s+)((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?) (?:before|ahead))\b
   \b(?:hand (?:it |them )?in|send (?:it |them )?|deliver(?:ed)?)\b(?: [a-z]+){0,3} ((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:days?|weeks?) before)\b(?=[.,;]|$)
   \b${BY} (?:\d{1,2}[.:]?\d{0,2} ?)?(?:a\.?m\.?|p\.?m\.?|hours|h|noon|midday|midnight) on (?:the )?(${WEEKDAY})\b(?!,? (?:the )?\d)
+  # "Eight weeks before the concert at the latest."
+  ^\W*(?:at least )?((?:\d{1,2}|one|two|three|four|five|six|seven|eight|ten) (?:days?|weeks?) before(?: the [a-z]+)?)(?: at the latest)?\W*$
   # "By 6 pm on the day", "by the evening before", "by Friday".
   \b${BY} (?:\d{1,2}[.:]?\d{0,2} ?(?:a\.?m\.?|p\.?m\.?|hours|h)? )?on (the (?:evening|day|night|morning))\b
   \b(?:by|before|until|till|close|closes|at) [^.;]{0,16}\bthe ((?:${WEEKDAY}|night|day|evening) before)\b

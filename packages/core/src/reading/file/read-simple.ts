@@ -160,6 +160,8 @@ const SIMPLE: readonly Simple[] = [
       /\bquality (?:setting |level )?(?:of |at )?(?:no|not) (?:lower|less|worse|below)(?: than)? (\d{1,2})\b(?! ?%)/i,
     value: m => m[1],
   },
+  // "JPEG 12, Adobe RGB".
+  { field: 'quality', words: /\bjpe?g (10|11|12)(?=[,;)]|\.(?:\s|$)|$)/i, value: m => m[1] },
   { field: 'quality', words: /\blevel (\d{1,2}) compression\b/i, value: m => m[1] },
   {
     field: 'quality',

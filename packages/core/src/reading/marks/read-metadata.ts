@@ -104,7 +104,6 @@ function readPlace(segment: Segment, text: string, before: Segment | undefined):
   // "If the picture shows a nest, remove the GPS data" asks it of some pictures only.
   const isConditional =
     (/^\W*(?:\w\)\s*)?if\b/i.test(text) && !/^\W*if (?:you\b|your (?:camera|phone)\b)/i.test(text)) ||
-    /^\W*(?:nests?|dens?|setts?|rare (?:species|plants|birds))\b[^:.;]{0,20}:/i.test(text) ||
     OF_SOME_SPECIES.test(text.replace(/\([^()]*\)/g, ' ')) ||
     (place !== null &&
       /\b(?:where|if|when) (?:(?:the|a|your) (?:bird|animal|plant|flower|nest|species)\b|an? (?:\w+ )?(?:is|are|can be)\b|[^.;:]{1,60}\b(?:is|are) (?:shown|seen|visible|pictured|photographed)\b)/i.test(

@@ -221,7 +221,8 @@ const NAMED_AFTER = patterns`
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
   (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its|their)\b
-  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|initial|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  ^(?:the )?(?:common|latin|scientific|species) name in the file ?-?name\b
   \bonly the title in the file ?-?name\b | ^\W*(?:the )?title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)
   \bfile ?-?names? (?:made (?:up )?of|consisting of|of) (?:only )?the title(?: only| alone)?(?=\s*(?:[.,;)]|$))
@@ -260,7 +261,10 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
   );
 }
 
-function describedParts(text: string): PartSaid[] {
+function describedParts(whole: string): PartSaid[] {
+  // "No title, file name = your initials": what stands before is said of something else.
+  const before = /^.*[,;] (?=file ?-?name\s*[=:])/i.exec(whole)?.[0].length ?? 0;
+  const text = ' '.repeat(before) + whole.slice(before);
   // What stands after "for example" is the example, not the description.
   const upto =
     /\b(?:for example|for instance|e\.g\.?|i\.e\.?|ie\b|eg\b|(?<=[-–—,;] )so (?:the|that)|example:|such as|as in|thus:|like this|\b(?:must|may|should|do|can|is) ?not\b|\b(?:remove|delete|omit|leave out|strip) (?:your|the|any|all)\b)/i.exec(

@@ -140,6 +140,8 @@ function withComma(text: string, naming: ReadNaming, claim: Claim, segment: Segm
 /** "No spaces." right behind the sentence about names. */
 function isAfterthought(segments: readonly Segment[], index: number): boolean {
   const { text } = segments[index] ?? { text: '' };
+  // "Title: required; 40 characters max".
+  if (/\bcharacters\b/i.test(text) && /^titles?\s*:/i.test(segments[index - 1]?.text ?? '')) return true;
   // "The title is the one in the catalogue. It may be up to 40 characters long."
   if (/^it (?:may|must|should|can)\b[^.;]{0,40}\bcharacters\b/i.test(text))
     return /\btitle\b/i.test(segments[index - 1]?.text ?? '');

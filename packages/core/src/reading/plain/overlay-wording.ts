@@ -63,7 +63,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     'will be disqualified',
   ],
   [
-    /\b(?:can|may) (?:i|we) sign (?:my|our|the) (?:pictures?|images?|works?)\?\s*(?:A[.:] ?)?not? (?:on|at|in) [^.?]{0,30}\./gi,
+    /\b(?:can|may) (?:i|we) sign (?:my|our|the) (?:pictures?|images?|photos?|photographs?|works?)\?\s*(?:A[.:] ?)?not? (?:on|at|in) [^.?]{0,30}\./gi,
     'the picture must not be signed.',
   ],
   [

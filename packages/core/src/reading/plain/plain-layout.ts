@@ -55,7 +55,7 @@ export const LAYOUT: readonly Rule[] = [
   ],
   // "We prefer: sRGB; the profile embedded": one wish with many things.
   [
-    /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}(?::| =)[^\n.]{0,300};)/gim,
+    /;(?<=^[^\n:.;]{0,24}\b(?:prefer|recommend(?:ed)?|suggest|advise|ideally|preferably|preferred)\b[^\n:.;]{0,16}(?::| =|\t| {3}| \|)[^\n.]{0,300};)/gim,
     ',',
   ],
   // What stands in brackets below a name explains it.

@@ -220,11 +220,11 @@ describe('squares of a map, and a shape behind a label', () => {
     ],
     [
       'JPEG files. The calendar is in landscape format; portrait pictures cannot be used.',
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'JPEG files. Wide format please, no uprights.',
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'Size 2400 px by 1600 px at most (rotate the figures for a vertical picture).',
@@ -240,19 +240,19 @@ describe('squares of a map, and a shape behind a label', () => {
     ],
     [
       'JPEG files. Please hold your phone sideways: we need wide pictures.',
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'JPEG files. The banner needs a wide picture, no upright ones please.',
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'JPEG files. Vertical photographs cannot be considered.',
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       "JPEG files. Portraits (upright pictures) don't work on our screen.",
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'At most 1600 wide and 1200 high - also when the picture is upright.',
@@ -290,7 +290,7 @@ describe('squares of a map, and a shape behind a label', () => {
     ],
     [
       "+ landscape pictures (upright ones don't fit the page)\n+ JPEG",
-      { eitherWay: false, formats: ['jpeg'], orientation: ['upright'] },
+      { eitherWay: false, formats: ['jpeg'], orientation: ['lying'] },
     ],
     [
       'Max 1400 px horizontally and 1050 px vertically. Portrait format images: still 1050 px vertically.',

@@ -27,6 +27,8 @@ const COLOURS: readonly (readonly [RegExp, string])[] = [
 ];
 
 const OF_THESE = /^(?:-format)?(?: images?)?\s+(?:may|must|should|cannot|can|are|is|will)\b/i;
+const TURNED_DOWN =
+  /\bno (?:uprights?|verticals?|portraits?|landscapes?|horizontals?)\b|\b(?:cannot|can ?not|can['’]t|will not|won['’]t|do(?:es)? not|do(?:es)?n['’]t)\b/i;
 const OF_LYING = /landscape|horizontal|wider than|^(?!.*\b(?:taller|higher) than\b).*\bwide\b/i;
 const ONLY_SQUARE = /\bonly square\b|\bsquares? only\b/i;
 
@@ -72,7 +74,7 @@ export function readFurther(segment: Segment): Found[] {
   const isSubject = way && OF_THESE.test(text.slice(way.index + way[0].length));
   if (way && !isSubject) {
     // "Vertical pictures cannot be shown" asks for the others.
-    const isTurnedDown = /\b(?:no|not|cannot|can ?not|can['’]t|won['’]t|don['’]t)\b/i.test(way[0]);
+    const isTurnedDown = TURNED_DOWN.test(way[0]);
     const isLying = OF_LYING.test(way[0]) !== isTurnedDown;
     add('orientation', [square ? 'square' : isLying ? 'lying' : 'upright'], way);
   }

@@ -9,7 +9,7 @@ const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:
 const USUAL_RATIO =
   /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
 const OF_FILES =
-  /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|\bwider than they are\b|^\W*(?:either )?\d{1,2}:\d{1,2} or \d{1,2}:\d{1,2}\b|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square|wide-?screen)\b|[x×]\s*\d{3}/i;
+  /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|\bwider than they are\b|^\W*(?:either )?\d{1,2}:\d{1,2} or \d{1,2}:\d{1,2}\b|^\W*\d{1,2}:\d{1,2}\W*$|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square|wide-?screen)\b|[x×]\s*\d{3}/i;
 const RATIO =
   /(?<![\d:])(\d{1,2}(?:\.\d{1,3})?)\s*(?::|∶|to|\/|x|×)\s*(\d{1,2}(?:\.\d{1,3})?)(?![\d:]|\s*(?:cm|mm|in\b|inch|am|pm|hours|px|pixels|mb|kb))/gi;
 /** "The ratio must be 4 to 5". */
@@ -77,8 +77,11 @@ export function readRatio(segment: Segment): Found[] {
     }
   }
   const square = SQUARE.exec(text) ?? EQUAL_SIDES.exec(text);
+  // "Square images: 1080 x 1080 pixels" beside others speaks of some.
+  const isOfSome = /^\W*square (?:images|pictures|photos|photographs|ones)\s*:/i.test(text);
   if (
     square &&
+    !isOfSome &&
     !/\b(?:either|or) square\b|square,? (?:or|landscape|portrait|upright|horizontal|vertical)\b|square metres?/i.test(
       text,
     ) &&
