@@ -78,13 +78,15 @@ function restOfItem(segments: readonly Segment[], at: number): string {
     .join(' ');
 }
 
-/** What only those whose work was chosen have to send. */
-export const LATER =
-  /^(?:if|for|when|once|after)\b[^.:]{0,30}\b(?:short-?listed|selected|accepted|successful|finalists?)\b[^.]{0,20}$|^(?:accepted|selected|chosen|short-?listed|successful) (?:works?|entries|images|pictures|photographs|artists|authors|photographers|entrants): /i;
-
 /** "Accepted work: we will write to you for TIFFs at 300 ppi". */
 const LATER_WORK =
   /^(?:accepted|selected|chosen|short-?listed|successful) (?:works?|entries|images|pictures|photographs|artists|authors|photographers|entrants): /i;
+
+/** What only those whose work was chosen have to send. */
+export const LATER = new RegExp(
+  `^(?:if|for|when|once|after)\\b[^.:]{0,30}\\b(?:short-?listed|selected|accepted|successful|finalists?)\\b[^.]{0,20}$|${LATER_WORK.source}`,
+  'i',
+);
 
 /** A line of its own such as "Photograph image:" or "Thumbnail", or the head of "Print file: TIFF, 300 ppi". */
 function headingLabel(segment: Segment, next: Segment | undefined, rest: string): string | undefined {

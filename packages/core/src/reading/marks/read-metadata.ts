@@ -192,7 +192,11 @@ function readNotes(
   // "Remove all patient details from the image and from its metadata."
   if (/\b(?:remove|delete|clear) (?:all |any )?(?:patient|personal|private|customer)\b/i.test(text))
     return [];
-  if (/\b(?:no difference|up to you|(?:not|n['’]t) (?:matter|care|mind|worry)|all the same)\b/i.test(text))
+  if (
+    /\b(?:no difference|up to you whether|(?:not|n['’]t) (?:matter|care|mind|worry)|all the same)\b/i.test(
+      text,
+    )
+  )
     return [];
   // "Do not write into the IPTC fields, our database does that."
   if (
