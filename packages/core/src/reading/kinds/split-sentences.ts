@@ -42,11 +42,18 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
  */
 export function besides(others: readonly Segment[], extra: Group): Group[] {
   const isForBoth = (s: Segment) => !SPEC.test(s.text) && s.start > (extra.segments[0]?.start ?? Infinity);
-  const main: Group = { label: 'screen', segments: others.filter(s => !isForBoth(s)) };
+  const own = others.filter(s => !isForBoth(s));
+  // "Your large file must be …" says what it is called.
+  const [called] = own.flatMap(s => MAIN.exec(s.text.replace(ITEM_MARK, ''))?.groups?.['kind'] ?? []);
+  const label = called === undefined ? 'screen' : (labelOf(`${called} file`) ?? called.toLowerCase());
+  const main: Group = { label: label === extra.label ? 'screen' : label, segments: own };
   const specified = main.segments.find(s => MEASURED.test(s.text))?.start ?? 0;
   const kinds = (extra.segments[0]?.start ?? 0) < specified ? [extra, main] : [main, extra];
   return [{ label: undefined, segments: others.filter(isForBoth) }, ...kinds];
 }
+
+const MAIN =
+  /^(?:the|your|each) (?<kind>large|main|big|full-size|print|final) (?:file|version|image|picture|copy)\b/i;
 
 /** "Prints must be mounted on card of 50 × 40 cm" asks for no file. */
 const isOfMount = (text: string) =>

@@ -33,6 +33,12 @@ describe('wrapped lines', () => {
       'a number with its unit behind the break',
       'Pictures for the first round should be smaller than 2|MB each',
     ],
+    ['a limit before the break', 'JPEGs for Friday: max 1600 wide, max|1200 high, max 2 MB, sRGB.'],
+    [
+      'a day of the week before its date',
+      'Morning all, round 4 images by THURSDAY|18 FEB 2027 please, 9 pm.',
+    ],
+    ['a plus before the last part', 'Name: your initials + 2 digit number +|title all in capitals'],
     ['a year behind the break', 'Submissions for the spring show are open until 1 October|2027.'],
     [
       'a row that ends in the middle of a list',

@@ -4,7 +4,7 @@ import { oneOf } from '../common/word-lists.ts';
 
 /** What a number at the end of a line goes on with. */
 const OF_NUMBER =
-  '(?:[Pp][Xx]|[Pp]ixels?|[KMGkmg]i?[Bb]|[Pp][Pp][Ii]|[Dd][Pp][Ii]|mm|cm|[AaPp]\\.?[Mm]|(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)\\b)';
+  '(?:[Pp][Xx]|[Pp]ixels?|[KMGkmg]i?[Bb]|[Pp][Pp][Ii]|[Dd][Pp][Ii]|mm|cm|[AaPp]\\.?[Mm]|(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)\\b|(?:JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC)[A-Z]*\\b)';
 const LIST_ITEM = new RegExp(
   `^\\s*(?:[-*•–—·▪]|\\(?\\d{1,2}(?:\\.\\d{1,2})*[.)]\\s|\\d{1,2}(?:\\.\\d{1,2})*\\s+(?!${OF_NUMBER})(?=[A-Z])|\\(?(?:[a-z]|[ivx]{1,4})[.)]\\s)`,
 );
@@ -145,9 +145,23 @@ const withoutMark = (line: string) =>
     .trim()
     .replace(/^(?:[-+*•–]|\(?[\dA-Za-z]{1,3}[.)]|[A-Z]\.?\d{1,2}\.?|§? ?\d[\d.]{0,5}[.)]?) {2,}/, '');
 
+/** Ends that wait for what comes next, with how that begins, however short the line is. */
+const GOES_ON_SHORT: readonly (readonly [ends: RegExp, begins: RegExp])[] = [
+  // "Max 1600 wide, max" over "1200 high".
+  [/[a-z,] (?:max|min)\.?$/i, /^\s*\d{3,5} ?[a-z]/],
+  // "Images by Thursday" over "18 Feb 2027".
+  [
+    /\b(?:by|before|until|till) (?:mon|tues|wednes|thurs|fri|satur|sun)day,?$/i,
+    /^\s*\d{1,2}(?:st|nd|rd|th)? [A-Z][A-Za-z]{2,8}\b/,
+  ],
+  // "Your initials +" over "title".
+  [/\w \+$/, /^\s*[a-z]/],
+];
+
 /** @param isJoined whether the line before belongs to the one before it */
 function goesOn(before: string, line: string, isJoined: boolean): boolean {
   const isFull = before.trim().length >= NARROWEST;
+  if (GOES_ON_SHORT.some(([ends, begins]) => ends.test(before.trim()) && begins.test(line))) return true;
   // "Under 2" over "MB", however short the line is.
   if (/\d$/.test(before.trim()) && NUMBER_GOES_ON.test(line)) return true;
   // "In any mixture of" over an indented list.
