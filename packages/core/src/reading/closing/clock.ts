@@ -43,6 +43,9 @@ const ZONE = new RegExp(
 const OFFSET =
   /^[\s,(]*(?:hours |hrs )?\(?(?:UTC|GMT) ?(?<sign>[+−-])(?<hours>1[0-4]|0?\d)(?::?(?<minutes>[0-5]\d))?(?![\d./])/i;
 
+/** What stands between the two ends of a span of hours. */
+const SPANS = /^ ?(?:to|until|till|-|–|—) ?$/i;
+
 /** Characters between a day and its hour. */
 const FARTHEST = 60;
 /** What is looked at on both sides, with the longest way to write an hour. */
@@ -65,8 +68,10 @@ export function timeNear(
     const distance = at >= end ? at - end : start - to;
     return clock && distance <= FARTHEST ? [{ clock, start: at, end: to, distance }] : [];
   });
-  const [nearest] = times.sort((a, b) => a.distance - b.distance);
-  if (!nearest) return undefined;
+  const [first] = [...times].sort((a, b) => a.distance - b.distance);
+  if (!first) return undefined;
+  // "12 June, 20:00 to 22:00": it is over at the second.
+  const nearest = times.find(t => first.start >= end && SPANS.test(text.slice(first.end, t.start))) ?? first;
   return {
     clock: nearest.clock,
     zone: zoneAt(text.slice(nearest.end)),

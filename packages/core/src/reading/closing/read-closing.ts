@@ -27,6 +27,10 @@ const TOO_LATE = patterns`
 const OF_ENTRIES =
   /(?:^|[.;]\s*)\W*(?:(?:digital|online|projected|pdi) )?(?:entries|entry|files|images|submissions?)\s*[:=–-]\s*(?:\w+day,? )?$/i;
 
+/** "Deadline for recipes 1 March, for the photographs 1 April". */
+const OF_PICTURES_TOO =
+  /\bfor (?:the |your |all )?(?:photographs?|photos?|pictures?|images?|files?)(?: it is| is| on)?:? (?:\w+day,? )?$/i;
+
 /** The day for prints on paper counts where no other is given. */
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
@@ -142,7 +146,7 @@ const OF_BOOKING =
 
 /** "Payment deadline: 1 April", "nominations for the committee", "closing ceremony". */
 const OF_OTHER_BUSINESS =
-  /\b(?:payment|membership|booking|hotel|nomination)s? (?:deadline|closing date)\b[^.;]{0,24}$|\b(?:nominations? (?:for|close)|applications? for (?:membership|the (?:committee|post|job|course))|membership applications?|reply to the invitation|birthdays?|closing (?:ceremony|party|event|dinner))\b[^.;]{0,60}$/i;
+  /\b(?:dead-?line|closing date|last day) for (?:the |your |all )?(?:recipes?|texts?|manuscripts?|articles?|stories|essays?|poems?|abstracts?|papers|interviews?)\b[^.;,]{0,16}$|\b(?:payment|membership|booking|hotel|nomination)s? (?:deadline|closing date)\b[^.;]{0,24}$|\b(?:nominations? (?:for|close)|applications? for (?:membership|the (?:committee|post|job|course))|membership applications?|reply to the invitation|birthdays?|closing (?:ceremony|party|event|dinner))\b[^.;]{0,60}$/i;
 
 /** Whether a day is that of the bookings, said before it or right behind it. */
 function isOfBooking(text: string, { end }: Stamp): boolean {
@@ -179,7 +183,7 @@ function isOtherDay(
   { endsSpan, isEndOfSpan, isTooLate }: DayInSpan,
 ): boolean {
   if (
-    NOT_DEADLINE.test(clause) &&
+    NOT_DEADLINE.test(clause.replace(/\([^()]*\)/g, ' ')) &&
     !/\b(?:clos|dead-?line|last (?:day|date)|hand-in(?=: (?:at|by|before)\b)|hand(?:s|ed)? (?:\w+ ){0,4}in\b)/i.test(
       clause,
     )
@@ -266,6 +270,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       STRONG.test(label) ||
       /^(?:Q[.:] ?)?when\b/i.test(text) ||
       OF_ENTRIES.test(clause) ||
+      (i > 0 && OF_PICTURES_TOO.test(clause) && STRONG.test(text)) ||
       /^(?:by |until )?when\b/i.test(label) ||
       isNamedDay ||
       // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.

@@ -62,13 +62,15 @@ export function boundOf(before: string, rest: string): Bound {
     .replace(COUNTED, ' ')
     // "50 KB max, 300 x 400", "3 max. jpg/1920px": that limit belongs to the number before it.
     .replace(
-      /^\s*[a-z]{0,7}\.?\s*\(?(?:(?:max|min)(?:imum)?\.?|at (?:the )?(?:very )?(?:most|least)|or (?:less|more))\)?\s*[,;/|]/i,
+      /^\s*[a-z]{0,7}\.?(?: each| per (?:file|image|picture|photo|piece|work))?\s*\(?(?:(?:max|min)(?:imum)?\.?|at (?:the )?(?:very )?(?:most|least)|or (?:less|more))\)?\s*[,;/|]/i,
       ' ',
     )
     .replace(/\d/.test(before) ? LIMIT_OF_LAST : '', '');
   let bound: Bound = 'unsaid';
   // "Turns away files of more than 8 MB".
   if (REFUSED_BEFORE.test(near)) return OVER.test(near) ? 'max' : 'min';
+  // "Scale pictures with a side of more than 2500 pixels down to that size."
+  if (SCALED.test(near) && OVER.test(near)) return 'max';
   // "Files bigger than 2 MB will be deleted" is a limit from above.
   if (OVER.test(near) && REFUSED_AFTER.test(after)) return 'max';
   // "Under 1 MB they are no use to me."
@@ -112,6 +114,8 @@ const REFUSED_BEFORE = new RegExp(
   `\\b(?:turns? (?:away|down)|refuses?|rejects?|bounces?|deletes?|returns?|blocks?|throws? out|cannot (?:take|accept|open|handle)|do(?:es)? not (?:take|accept))\\b[^.;]{0,30}\\b(?:${MORE}|${LESS})(?: than)?\\D{0,6}$`,
   'i',
 );
+const SCALED =
+  /\b(?:scale|reduce|resize|shrink|downsize)(?: down)? (?:all |any |the |your )?(?:images?|pictures?|files?|photos?|photographs?|anything|everything|those|ones)\b(?!\s+(?:down )?(?:to|so|until)\b)[^.;\d]*$/i;
 const REFUSED_AFTER = new RegExp(
   `^[^.;]{0,40}?\\b(?:will|can|are|is|get|may)(?:not)?\\b[^.;]{0,30}\\b${oneOf`
     refused | rejected | deleted | returned | not | bounced? | disqualified | ignored | discarded
@@ -125,7 +129,7 @@ const IF_THAT = new RegExp(
   'i',
 );
 const NOT_TAKEN =
-  /^\s*(?:px|pixels?)?(?:,| the| it)[^.;]{0,40}\b(?:not be|cannot be|is|are|be) (?:\w+ )?(?:refused|rejected|returned|printed|shown|used|accepted|sent back|judged|deleted)\b/i;
+  /^\s*(?:px|pixels?)?(?:,| the| it)[^.;]{0,40}\b(?:not be|cannot be|is|are|be) (?:\w+ )?(?:refused|rejected|returned|printed|shown|used|accepted|sent back|judged|deleted)\b|^\s*(?:px|pixels?)?, (?:then )?(?:please )?(?:find|choose|pick|send|use|take|look for) (?:us )?(?:another|a different|a (?:larg|bigg|small)er) (?:one|picture|image|photo|file)\b/i;
 
 const SECOND_DENIED = new RegExp(
   `\\b${NOT}\\b(?: [\\w'’-]+){0,4}? (?:${MORE}|${LESS}) than\\b[^.;:]{0,40}\\b(?:or|nor) (?:(?<more>${MORE})|${LESS}) than $`,

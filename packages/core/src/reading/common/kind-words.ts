@@ -61,7 +61,8 @@ export function onlyLabelOf(text: string): string | undefined {
 export const SPEC =
   /\d\s*(?:px|pixels?|kb|mb|kib|mib|k\b|megs?|ppi|dpi|bits?\b|mm|cm)|\d\s*[x×]\s*\d|\b(?:jpe?g|png|tiff?)\b/i;
 export const A_FORMAT = /\b(?:jpe?g|png|tiff?|webp)s?\b/i;
-export const A_MEASURE = /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\d/i;
+export const A_MEASURE =
+  /\d\s*(?:px|pixels?|kb|mb|kib|mib|megs?)|\d\s*[x×]\s*\d|\d{3,4} by \d{3,4}\b|\b(?:long|short)(?:est|er)? (?:side|edge):? \d{3,5}\b/i;
 
 /** "The short version: …" heads a text and no file. */
 export const OF_TEXT =

@@ -1,3 +1,5 @@
+import { COUNT } from './quantities.ts';
+
 /** A sentence or a line of a text, with its place. */
 export interface Segment {
   text: string;
@@ -44,6 +46,10 @@ const A_REFUSAL =
 /** "Do you want the EXIF data? Yes, leave them in, but take your name out." */
 const OF_IT = /^(?:yes|no), (?:please )?[a-z]+ (?:it|them)\b[^.;]{0,70}[.!]?$/i;
 
+/** "How many? Five, in any mixture of colour and mono." */
+const HOW_MANY = /\bhow many\b[^?]*\?$/i;
+const A_COUNT = new RegExp(`^(?:(?:up to|at most|no more than) )?(?:${COUNT})(?: [a-z]+)?[,.] `, 'i');
+
 /** A short answer means something only together with its question. */
 function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
   const joined: Segment[] = [];
@@ -55,7 +61,8 @@ function joinAnswers(text: string, segments: readonly Segment[]): Segment[] {
       (/^A[:.]\s/.test(segment.text) ||
         segment.text.length < 40 ||
         A_REFUSAL.test(segment.text) ||
-        OF_IT.test(segment.text)) &&
+        OF_IT.test(segment.text) ||
+        (HOW_MANY.test(before.text) && A_COUNT.test(segment.text))) &&
       before.text.length < 160 &&
       // The first item of a list answers nothing by itself.
       !/^1[.)] /.test(segment.text);

@@ -59,7 +59,9 @@ export function namedHead(line: string, isInFull = false): string | undefined {
       /^full[- ]size$/i.test(head) ||
       (/\w+ files?$/i.test(head) && !/^names?\b/i.test(head)) ||
       SURE.test(head)) &&
-    (A_FORMAT.test(own) ? A_MEASURE.test(own) || A_QUALITY.test(own) : isSized(head, own));
+    (A_FORMAT.test(own)
+      ? A_MEASURE.test(own) || /\bany size\b/i.test(own) || A_QUALITY.test(own)
+      : isSized(head, own));
   if (!isKind) return undefined;
   return isInFull ? head.toLowerCase() : (kind ?? head.toLowerCase());
 }

@@ -37,6 +37,9 @@ const NAMED_BY = [
 /** "Images must be …": what a text is about beside the kinds that it tells apart. */
 const GENERAL = 'image';
 const MOST_KINDS = 4;
+/** "For the front page it must be 2000 pixels wide": what it is for is enough to tell it apart. */
+const FOR_USE =
+  /^(?:and )?for (?:the |our )[a-z ]{3,24}(?:pages?|covers?|banners?|headers?|posters?|postcards?)\b/i;
 /** "Neither may be larger than 2 MB", "no border on either". */
 const OF_BOTH = /^(?:neither|both)\b|\b(?:either|both)[.!]?$/i;
 /** "Save them as JPEG", "Maximum 5 MB each". */
@@ -48,7 +51,8 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
   const kinds = [...new Set(topics.flatMap(topic => topic ?? []))].flatMap(kind => {
     const own = segments.filter((_, i) => topics[i] === kind);
     const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
-    return facts.has('size') && facts.size >= 2 ? [{ kind, own, facts }] : [];
+    const isWhole = facts.size >= 2 || own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, '')));
+    return facts.has('size') && isWhole ? [{ kind, own, facts }] : [];
   });
   if (kinds.length < 2 || kinds.length > MOST_KINDS) return undefined;
   // "Overview" over a summary of what is said of the pictures.

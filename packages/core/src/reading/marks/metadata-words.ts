@@ -9,8 +9,8 @@ export const PLACE = phrases`
   gps | geo-?tag(?:s|ged|ging)? | geo-?location | location (?:services?|settings?|function)
   location(?=:? (?:is|must|has|should|to be|from|and|in the (?:file|metadata|exif)|data|info(?:rmation)?|tags?|metadata|details)\b)
   (?<=\b(?:remove|delete|strip|embed|include|add|take|the|any) (?:the |any )?)location(?=[.,;:( ]|$)
-  (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from|[ ]*(?:[.,;!–]|$| - )) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\bcopyright,? (?:and|or) )location | position data
-  (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:picture|file|image|photo)['’]?s?['’]? (?:data|metadata|properties))
+  (?<=\b(?:delete|remove|strip|clear|erase) the )(?:position|location)(?= from|[ ]*(?:[.,;!–]|$| - )) | location(?=: ?(?:remove|delete|strip|none)\b(?! it if)) | (?<=\b(?:please|and|but|,) no )location(?=[.;!]|$) | (?<=\bcopyright,? (?:and|or) )location | position data
+  (?<=\b(?:remove|delete|strip|clear) (?:your|the author['’]s) name and )the place(?= from the (?:metadata|exif|file)) | (?<=\b(?:date|time) and )(?:the )?place(?= in the (?:(?:picture|file|image|photo)['’]?s?['’]? )?(?:data|metadata|properties))
   (?<=\bincluding (?:(?:the )?(?:date|time)(?:,| and) )?(?:the )?)(?:position|location)
   position(?=(?: and height)? in the (?:exif|metadata)\b) | (?<=\b(?:exif|metadata)(?: data)? \([^()]{0,40})position(?=\)|,| and\b)
   position(?=, (?:leave|keep|remove|delete)\b) | position(?=(?:,| and) (?:author|creator|copyright)\b)
@@ -38,6 +38,7 @@ export const STAYS = patterns`
   (?:\b(?:not|cannot|never|without))\b[^.;:]{0,24}\b(?:strip\w*|remov\w*|delet\w*|clear\w*|alter\w*|chang\w*|edit\w*|touch\w*|wip\w*|throw\w*|tamper\w*|interfer\w*)
   \bnot\b[^.;]{0,30}\bthat (?:drops?|strips?|removes?|deletes?) (?:them|it)\b
   \bleave (?:all (?:of )?|100 ?% of )?(?:the |your )?(?:metadata|exif)\b[^.;]*\b(?:where|as) (?:it|they) (?:is|are)\b
+  \b(?:must|needs? to|has to|have to|should) survive\b
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
   \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b
@@ -45,7 +46,7 @@ export const STAYS = patterns`
 export const GOES = phrases`
   remov\w* | strip(?:s|ped)? | delet\w* | blank | empty | emptied | clear(?:s|ed)? | eras\w* | scrub\w*
   wip(?:e|ed) | without | nothing in | free (?:of|from) | tak(?:e|en) (?:\w+ ){0,3}?out | deactivat\w*
-  disabl\w* | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*(?:no|out)\b
+  disabl\w* | thrown (?:away|out) | switch(?:ed)? off | turn(?:ed)? off | off(?! the) | none | (?:must|has to|have to) go | :\s*(?:no|out)\b
   \bno$ | (?:must|may|should) not(?=\W*$) | lead to \w+ | resubmit | refused | rejected | no(?! longer)
   neither (?:on|in)\b | nor in the (?:metadata|exif|iptc|file)
   (?<=\b(?:author|creator|name|gps|location|exif|metadata|data|fields?)\b[^.;,]{0,24})(?:not (?:allowed|permitted|wanted)|forbidden|prohibited)
@@ -56,7 +57,7 @@ export const KEEPS = phrases`
   keep | (?<=^[-*•– ]{0,4})(?:full|complete)(?= (?:exif|metadata)) | with (?:its|their|all|full|complete|all of (?:its|their))(?= (?:exif|metadata|camera)) | put | kept
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ies|ied)
   show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
-  named | name you | writ(?:e|ten)
+  named | name you | writ(?:e|ten) | typed
   (?:is|are) a must | mandatory | compulsory | obligatory | essential | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
   add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
   (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?
@@ -74,9 +75,9 @@ export const THEIR_OWN =
   /\b(?:we|our (?:site|system|software)|the (?:site|system|software)) (?:will |automatically |always )*(?:strip|remove|delete|clear)s?\b|\b(?:is|are|will be|gets?) (?:automatically )?(?:removed|stripped|deleted|cleared)(?: automatically)? (?:on|during|after|at|when you|by (?:us|our|the)) ?(?:upload|site|system|software)?/i;
 /** "Files without EXIF are refused", "If the creator is empty we cannot use the file": two denials ask for it. */
 export const MISSED = patterns`
-  \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded))\b
+  \b(?:without|lacking|missing|lacks?|(?:have|has|with) (?:no|an empty)|(?:is|are) (?:empty|blank|missing))\b[^.;]{0,90}\b(?:refused?|rejected|not|cannot|returned|disqualified|excluded|sent back|(?:will be|are) (?:deleted|discarded)|worthless|useless|(?:of )?no use)\b
   \b(?:cannot|not|never)\b[^.;]{0,30}\bwithout (?:\w+ )?(?:metadata|exif)\b | ^\W*(?:metadata: )?no (?:metadata|exif)(?: data)?, no (?!iptc|exif|xmp|gps|metadata)[a-z]+\W*$
-  \b(?:removes?|strips?|deletes?|loses?|drops?) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?)\b
+  \b(?:removes?|strips?|deletes?|loses?|drops?|throws? away) (?:the |all |your )?(?:exif|metadata|camera)\b[^.;]{0,12}\b(?:that|which) (?:we|i|the jury) (?:needs?|wants?|checks?|reads?|uses?|looks? at)\b
   \b(?:not|never|avoid)\b[^.;]*\b(?:since|because|as|for) (?:it|that|this|they) (?:removes?|strips?|deletes?|loses?)\b
   \b(?:los(?:e|es|t|ing)|drop(?:s|ped|ping)?|stripp(?:ed|ing))\b[^.;]{0,60}\b(?:of no use|useless|worthless|refused|rejected|disqualified|excluded|returned|sent back|not (?:be )?(?:accepted|used))\b
   \b(?:whose|with)\b[^.;]{0,24}\b(?:removed|stripped|deleted)\b[^.;]{0,24}\b(?:refused|rejected|not|cannot|returned|disqualified|excluded|sent back)\b

@@ -228,7 +228,8 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
   return verdictIn(clause.text, clause.index, thing);
 }
 
-const IS_FINE = /^[\w-]+(?: (?:is|are))? (?:ok(?:ay)?|fine|allowed|permitted|accepted|welcome|all right)\b/i;
+const IS_FINE =
+  /^[\w-]+(?: (?:is|are))? (?:ok(?:ay)?|fine|allowed|permitted|accepted|welcome|all right|optional|possible|up to you|no problem)\b/i;
 
 const DENIED_LIST =
   /(?:^|[.;:]\s|\d\s+)(?:no|neither|without) (?!more|less|larger|bigger|wider|longer)(?:[a-z-]+(?: [a-z-]+)?(?:, (?:or |nor |and )?| or | nor | and )(?:an? |any )?){1,4}$/i;

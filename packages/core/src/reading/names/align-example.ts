@@ -20,7 +20,7 @@ const SHAPES: Readonly<Record<string, string>> = {
 };
 /** Numbers of members, clubs, entries and candidates: figures, with letters before or behind them. */
 const NUMBER = '[A-Za-z]{0,4}\\d{1,12}[A-Za-z]{0,2}';
-const SEPARATORS = [' - ', ' \\(', '\\(', '__', '_', '-', ', ', ' by ', ' ', '\\.', '\\+', '~', '#'];
+const SEPARATORS = [' - ', ' \\(', '\\(', '__', '_by_', '_', '-', ', ', ' by ', ' ', '\\.', '\\+', '~', '#'];
 const SEPARATOR = SEPARATORS.join('|');
 /** Parts that touch: letters and figures meet, or small letters and capitals. */
 const TOUCH = '(?<=[a-z])(?=[A-Z\\d])|(?<=\\d)(?=[A-Za-z])|(?<=[A-Z])(?=\\d)|(?<=[A-Z])(?=[A-Z][a-z])';

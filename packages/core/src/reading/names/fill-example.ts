@@ -50,7 +50,9 @@ const isAlike = (other: readonly string[], pieces: readonly string[]) =>
 /** Whether fixed words are not all that there is, and no part stands twice. */
 function isName(parts: readonly string[]): boolean {
   const named = parts.filter(part => !part.startsWith('text:'));
-  return named.length > 0 && new Set(named).size === named.length;
+  // Surname and first name are the author.
+  const isTwice = named.includes('author') && (named.includes('surname') || named.includes('first name'));
+  return named.length > 0 && new Set(named).size === named.length && !isTwice;
 }
 
 /** What the piece at a place may stand for, the likeliest first. */
@@ -65,7 +67,11 @@ function candidates(
   const named = namedBy(piece);
   if (named !== undefined) return [named];
   const different = pieces.flatMap((p, i) => (others.some(other => other[i] !== p) ? [i] : []));
-  const isTelling = different.length === 1 && different[0] === at && /^[A-Za-z]+$/.test(piece);
+  const differsHere = (other: readonly string[]) => other.every((p, i) => (p === pieces[i]) === (i !== at));
+  // "01_picture.jpg, 01_plate.png, 02_picture.jpg": of some it is the only difference.
+  const isTelling =
+    /^[A-Za-z]+$/.test(piece) &&
+    ((different.length === 1 && different[0] === at) || (/^[a-z]+$/.test(piece) && others.some(differsHere)));
   // "Journal27_Surname_number" beside "Journal27_Aske_3": what a pattern shares with its example is fixed.
   const isShared = others.length > 0 && !different.includes(at) && pieces.some(namesPart);
   // "Cup2027_Surname_Title": beside words for parts alone, what is none is fixed.

@@ -42,7 +42,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'sequence',
     'number',
-    'running|ordinal|progressive|playing|showing|sequence|sequential|serial|consecutive|order|image|picture|photo|pic|print|pdi|dpi|slide|plate|work|file|figure|sample',
+    'running|ordinal|progressive|playing|showing|sequence|sequential|serial|consecutive|order|image|picture|photo|pic|print|pdi|dpi|slide|plate|work|file|figure|sample|item',
   ],
 ];
 
@@ -54,7 +54,7 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
   ['surname', 'surnames?'],
   [
     'title',
-    'short subject|(?:(?:short|series|image|picture|photo) )?titles?(?: of (?:the |your )?(?:image|picture|photo|work))?',
+    'short subject|(?:(?:short|series|image|picture|photo) )?titles?(?: of (?:the |your )?(?:image|picture|photo|work))?|names? of (?:the|your) (?:cheese|dish|recipe|cake|boat|ship|building|garden|product|bridge|mill|mountain|lake)',
   ],
   ['species', 'species'],
   ['country', 'country(?: code)?'],
@@ -108,6 +108,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
 /** Single words that name a part only in an example made of such words: "Donor_Subject_Web.jpg". */
 const EXAMPLE_WORDS: Readonly<Record<string, string>> = {
   ...BARE_WORDS,
+  membership: 'member number',
   no: 'sequence',
   nr: 'sequence',
   nn: 'sequence',

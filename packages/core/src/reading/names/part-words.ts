@@ -113,7 +113,8 @@ const OTHER_PART = everywhere(patterns`
 `);
 
 /** "And the word “portrait”": a word that every name has. */
-const FIXED_WORD = /\bthe word ["“'](\w+)["”'](?! or)/gi;
+const FIXED_WORD =
+  /\bthe word ["“'](\w+)["”'](?! or)|\bthe word ([a-z]\w+)(?=,? (?:and|then|plus|followed)\b|,)/gi;
 
 /** "“Fifty_” plus your surname": a word in quotes that leads up to a part. */
 const QUOTED_LEAD =
@@ -139,7 +140,11 @@ export function partsNamed(text: string): PartSaid[] {
   addJoined(hits, described);
   for (const hit of hits) hit.part = besideName(hit, hits, described);
   for (const match of described.matchAll(FIXED_WORD))
-    hits.push({ part: `text:${match[1] ?? ''}`, at: match.index, end: match.index + match[0].length });
+    hits.push({
+      part: `text:${match[1] ?? match[2] ?? ''}`,
+      at: match.index,
+      end: match.index + match[0].length,
+    });
   for (const match of described.matchAll(QUOTED_LEAD)) {
     const end = match.index + match[0].length;
     const leadsUp = hits.some(h => h.at >= end && h.at - end <= LEADS_UP && !h.part.startsWith('text:'));

@@ -13,7 +13,7 @@ const NO_SPACES = phrases`
   (?:spaces?|blanks?)(?: in (?:the )?(?:file ?-?)?names?)?:? {1,40}(?:are |is |must )?(?:not|forbidden|never|none)
   (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?
-  remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
+  under-?scores? where(?:ver)? (?:you|there)[^.;]{0,24}spaces? | (?:under-?scores?|hyphens?|dashes) for spaces | remove (?:all |any )?spaces | (?:instead|in place) of spaces | no blanks? | (?:no|without) gaps?
   without (?:blanks?|a space) | replace (?:all |any )?spaces | avoid spaces? | rather than spaces?
   spaces?[^.;?]{0,20}\?\s*(?:A[.:] ?)?no
   spaces?[^.;]{0,20}\b(?:(?:should|must|are to) be avoided|not be used)
@@ -34,7 +34,7 @@ const ALLOWED = patterns`
   \b((?:lower|upper)[- ]?case) only\b
 `;
 const LENGTH = new RegExp(
-  `(?:(?:\\bno (?:titles?|file ?-?names?) (?:may|must|can|should) (?:be longer than|exceed|have more than) |\\b(?:names?|titles?) (?:may|must|can|should) not have more than |^(?:file ?-?names?: )?titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|shorter than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: |longest (?:file ?-?name|name|title)[^.;\\d]{0,60} is )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$| including\\b)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
+  `(?:(?:\\bno (?:titles?|file ?-?names?) (?:may|must|can|should) (?:be longer than|exceed|have more than) |\\b(?:names?|titles?) (?:may|must|can|should) not have more than |^(?:file ?-?names?: )?titles? (?:of more|longer) than |\\bnames? (?:of more|longer) than |\\bnames?(?: down)? to |\\b(?:names?|titles?) (?:may|can) (?:have|be|run to|go up to|reach) |\\b(?:names?|titles?) (?:must|should) be kept to |\\b(?:max(?:imum)?\\.?|up to|no(?:t)? more than|not exceed(?:ing)?|at most|limit(?:ed)?(?: of| to)?|no longer than|shorter than|not(?: be)? longer than|not be more than|under|within)\\s*(?:of\\s*)?)(${COUNT})\\s*(?:characters|letters)|(?<=short \\(|^titles?: |longest (?:file ?-?name|name|title)[^.;\\d]{0,60} is )(${COUNT})\\s*(?:characters|letters)(?=\\)|[.,;]|$| including\\b)|(${COUNT})\\s*(?:characters|letters)\\s*(?:(?:long )?(?:max(?:imum)?|at (?:the )?most)|or (?:less|fewer)|at (?:the )?most|limit))`,
   'i',
 );
 
@@ -44,7 +44,7 @@ const CHARACTERS = oneOf`
   accent(?:s|ed (?:letters|characters))? | diacritic(?:s|al (?:marks?|signs?))?
   (?:national|foreign|local|regional|non-?latin|cyrillic|greek|polish|czech|german) (?:letters?|characters?|signs?)
   [À-ɏ](?:(?:, ?| and | or |\/)[À-ɏ])*
-  symbols? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
+  symbols? | capitals?(?: letters)? | umlauts? | commas? | slash(?:es)? | quotation marks | full stops | brackets
 `;
 const REFUSED = new RegExp(
   `\\b(?:no|without|not (?:use|contain|include)(?: any)?|avoid)(?: any)? (?:[A-Z][a-z]+ letters (?:and|or) (?:other )?)?${CHARACTERS}(?:(?: (?:other than|apart from|except)\\b[^.;:()]{0,50}?(?=\\s+(?:in|please)\\b|[.,;:()]|$))|(?:(?:,| and| or|, or)? (?:no )?(?:${CHARACTERS}|spaces))*)`,
@@ -53,7 +53,7 @@ const REFUSED = new RegExp(
 
 /** "Spaces and accents must not be used." */
 const REFUSED_BEHIND = new RegExp(
-  `\\b(?<list>(?:spaces?(?:,| and| or) )?${CHARACTERS}(?:(?:,| and| or|, or)+ (?:${CHARACTERS}|spaces))*) (?:(?:must|may|should|can) ?not be used|are (?:not (?:allowed|permitted|accepted)|forbidden))`,
+  `\\b(?<list>(?:spaces?(?:,| and| or) )?${CHARACTERS}(?:(?:,| and| or|, or)+ (?:${CHARACTERS}|spaces))*) (?:(?:must|may|should|can) ?not be used|are (?:not (?:allowed|permitted|accepted)|forbidden|to be avoided)|(?:must|should) be avoided)`,
   'i',
 );
 

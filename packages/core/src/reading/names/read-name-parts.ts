@@ -240,6 +240,7 @@ const NAMED_AFTER = patterns`
   \bfiles? (?:is|are) (?:called|named) after\b
   \b(?:save|store|send) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,10}\bunder (?:its|the|their)\b
   \buse (?:the|your) [^.;]{3,30} as (?:the |a |your )?(?:file ?-?name|name of the file)\b
+  \b(?:save|store) (?:it|them|each|(?:your|the) (?:file|picture|photo|photograph|image)s?) as (?:the|your|its) [^.;,]{3,30}\b(?:number|code|title|name)\b(?! (?:and (?!nothing)|then|plus|followed))
 `;
 
 /** "Name your file with your student number": one part alone, which no separator of the example contradicts. */

@@ -17,7 +17,7 @@ const ABOUT_NAMES = phrases`
   nam(?:e|ed|ing) (?:of )?(?:the |each |your |every |all )?(?:files?|images?|pictures?|photos?|jpe?gs?)
   files? (?:must|should|will|to|are to|is to)? ?be (?:named|renamed|called|titled|labelled)
   (?:name|title|call|label|rename) (?:each|the|your|every|all|both|it|them) ?(?:of )?(?:the |your )?(?:files?|images?|pictures?|photos?|jpe?gs?)?
-  ^(?:the )?name (?:must be |should be |is )?made up of\b | ^(?:the )?name (?:must |should )?consists? of\b
+  ^(?:the )?name (?:must be |should be |is )?made up of\b | ^(?:the )?names? (?:must |should )?consists? of\b
   naming | files? named (?=0*1\b) | named (?=[A-Za-z]*[Nn](?:ame|AME)_) | name convention | ^(?:the )?names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
   \bgiven a name\b | \bgive (?:each|every|the|your|all) files? (?:the|a) names?\b
   (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named)

@@ -12,7 +12,10 @@ const ANY = '(?:(?:any|all|the|your|an?|every) )*';
 const FILES = '(?:files?|pictures?|images?|photos?|photographs?|entry|entries|works?|submissions?)';
 /** A number of pixels or bytes, with the side it is of. */
 const MEASURE =
-  '\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b(?: (?:on|along|in) (?:the |its )?[a-z]+(?: (?:side|edge))?)?';
+  '\\d[\\d.,]* ?(?:px|pixels|[km]b|megs?|(?:mega|kilo)bytes?)\\b(?: (?:wide|high|tall|across)\\b| (?:on|along|in) (?:the |its )?[a-z]+(?: (?:side|edge))?)?';
+/** What such a question is answered with where there is nothing against it. */
+const FINE =
+  " {0,2}(?:(?:that|this|it|which)(?:['’]s| is) )?(?:also |all |perfectly |absolutely |quite )*(?:fine|no problem|not a problem|ok\\b|okay|welcome|great|perfect|yes|good|all right|no worries|never mind|does not matter|don['’]t worry)";
 const PAGE = '(?:page|form|site|system|portal|upload|server|program)';
 const FAILS =
   '(?:gives an error|shows an error|reports an error|throws an error|refuses(?: (?:it|the file))?|fails|stops|says no)\\b';
@@ -103,6 +106,10 @@ export const DENIAL_WORDING: readonly Rule[] = [
     '$1 is allowed if it makes you feel',
   ),
   rule(
+    `(?<=\\b${OVERLAY}(?: (?:round|on|around) it)?): if you (?:must|like|insist|want)(?= ?[,.;]|$)`,
+    ' is allowed',
+  ),
+  rule(
     `\\bif you must have (${ANY}${OVERLAY}),? (?:please )?(?:keep|make) it (?=thin|narrow|small|discreet|fine)`,
     '$1 is allowed if ',
   ),
@@ -110,6 +117,19 @@ export const DENIAL_WORDING: readonly Rule[] = [
   // "TIFF need not apply", "spare us TIFFs".
   rule(`\\b(${FORMAT}) need not apply\\b`, 'no $1'),
   rule(`${DEMAND}(?:spare us|do without|skip|forget(?: about)?) (?:${ANY})(?=${FORMAT}\\b)`, 'no '),
+  // "TIFFs clog our server", "we have had enough of squashed JPEGs", "PNG, because a JPEG has no transparency".
+  rule(
+    `(?<=^|[.;:!?,] |\\bbecause )(${FORMAT}) (?:clog|break|crash|choke|jam|block|overload|upset|fill)s? (?:up )?(?=(?:our|the|my) )`,
+    'no $1, which burden ',
+  ),
+  rule(
+    `\\b(?:had enough of|tired of|fed up with|done with) (?:[a-z]+ )?(${FORMAT})(?=[.;,!]|$)`,
+    'no wish for no $1',
+  ),
+  rule(
+    `\\b(because|since|as) (?:an? )?${FORMAT} (?=(?:has|have|is|are|cannot|can|does|do|loses?|would|will|shows?)\\b)`,
+    '$1 another kind ',
+  ),
   rule(`\\banything but (?:an? )?(?=(?:s?rgb|adobe rgb|jpe?gs?|tiffs?|pngs?)\\b)`, 'anything other than '),
   rule(
     `(?<=\\b(?:rgb|jpe?gs?|tiffs?|pngs?|cmyk|pictures|images|files))(?<!\\bother than [^.;]{0,16}) (is|are) out(?=[.;:,!]|$)`,
@@ -127,6 +147,33 @@ export const DENIAL_WORDING: readonly Rule[] = [
   rule(
     `\\bmore than (\\d[\\d.,]* ?(?:px|pixels|[km]b)\\b[^.;,\\d]{0,36}?) (?:(?:is|are) too (?:much|many|large|big|heavy)|(?:will not|won['’]t) do)\\b`,
     'at most $1',
+  ),
+  // "Smaller than 1000 pixels on the short side? Then we cannot use it."
+  rule(
+    `\\b(?:less|fewer|smaller|lighter|shorter|narrower|lower) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    'at least $1.',
+  ),
+  rule(
+    `\\b(?:more|larger|bigger|heavier|longer|wider|higher) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    'at most $1.',
+  ),
+  rule(
+    `\\b(?:less|fewer|more|smaller|larger|bigger|heavier|lighter) than (${MEASURE})\\?(?=${FINE})`,
+    'any size?',
+  ),
+  // "As long as it isn't tiny (1500 pixels wide at least) and isn't so huge that it is refused (6 MB is about it)."
+  rule(
+    `\\b(is|are)(?: not|n['’]t) (?:so |too |overly )?(?:huge|big|large|heavy|enormous|gigantic)\\b(?:[^.;()\\d]{0,60}) \\((${MEASURE})(?: is (?:about it|the limit|enough|plenty))?\\)`,
+    '$1 at most $2',
+  ),
+  rule(
+    `\\b(is|are)(?: not|n['’]t) (?:so |too |overly )?(?:tiny|small|little|light)\\b(?:[^.;()\\d]{0,60}) \\((${MEASURE})(?: at (?:the )?(?:very )?least)?\\)`,
+    '$1 at least $2',
+  ),
+  // "Neither may hold GPS data": both files are spoken of.
+  rule(
+    `(?<=^|[.;!?\\n] {0,2})(?:neither|none)(?: of (?:them|these|the (?:two|three|files|pictures|images|photos)|both))? (may|must|should|can) (?:hold|contain|carry|include|show|have) (?:any |an? )?(${NOTE}|${NAME})`,
+    'both $1 not contain $2',
   ),
   [/\blighter than(?= \d)/gi, 'smaller than'],
   [/\bheavier than(?= \d)/gi, 'larger than'],

@@ -6,7 +6,7 @@ import { rule, type Rule } from './reword.ts';
 const WEIGHT = '\\d[\\d.,]{0,6} ?(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
-  "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|will not|won[’']t|cannot|does not)";
+  "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|hangs|fails|breaks|stalls|freezes|crashes|times out|will not|won[’']t|cannot|does not)";
 export const FILE_WORDING: readonly Rule[] = [
   // "The form chokes on more than 2 MB."
   rule(
@@ -21,6 +21,11 @@ export const FILE_WORDING: readonly Rule[] = [
   rule(
     '\\b(?:over|above|more than) (\\d{1,4}) ?([km]b),? (?:but|and) (?:under|below|less than) (\\d{1,4})(?=[.;,]|$)',
     'at least $1 $2 and at most $3 $2',
+  ),
+  // "Not under 1 MB (so that we can read it), not over 10."
+  rule(
+    '\\b((?:not|no|never) (?:under|below|less than|smaller than) \\d{1,4} ?([km]b)\\b(?: \\([^()\\d]{0,60}\\))?,?(?: and| but)? (?:not|no|never) (?:over|above|more than|larger than) \\d{1,4})(?=[.;,)]|$)',
+    '$1 $2',
   ),
   // "Don't squeeze them: under 2 MB it shows", "3 MB or so. Ten at most."
   rule(
@@ -40,6 +45,8 @@ export const FILE_WORDING: readonly Rule[] = [
     `(?<=^(?:[-*•] )?|[.;:!?] )(?:smaller|lighter|less) than (${WEIGHT}),? and (?:the|our|my) [a-z]+ ${SAYS_NO}`,
     'At least $1, or the form says no',
   ),
+  // "From half a megabyte to 2 MB."
+  rule('\\bhalf an? (?:megabyte|meg|mb)(?: \\(500 ?kb\\))?(?=[.,;)]|$| (?:and|to|or|up|at)\\b)', '500 KB'),
   // "Between one and five megabytes."
   ...Object.entries(NUMBER_WORDS).flatMap(([word, n]): Rule[] => [
     rule(`(?<=\\bbetween )${word}(?= and [a-z]+ ?${UNIT}\\b)`, `${n}`),
@@ -59,6 +66,37 @@ export const FILE_WORDING: readonly Rule[] = [
   rule(
     '\\b(?:(?:we|i) cannot (?:use|open|accept|take|print)|no) 16[- ]?bit(?: (?:files|images|tiffs))?[,;:.] (?:please )?(?:save|send|use|supply)(?: them)?(?: in| as)? 8(?:[- ]?bits?)?(?=[.;,]|$)',
     '8-bit files',
+  ),
+  // "Eight bits are not enough, we need sixteen", "bring 16-bit files down to 8 bits".
+  rule(
+    '\\b(?:8|eight)[- ]?bits?(?: per channel)? (?:is|are) not enough[,;:]? (?:and |so )?(?:we|i) (?:need|want|print from) (?:16|sixteen)(?: bits?)?\\b',
+    '16 bits per channel',
+  ),
+  rule(
+    '\\b(?:bring|reduce|convert|change|turn|take)(?: (?:any|all|your))? 16[- ]bits?(?: (?:files|images|pictures|tiffs))? (?:down )?(?:in)?to (?=8[- ]?bits?\\b)',
+    'use ',
+  ),
+  rule(
+    '\\bprofile (?:travels|goes|comes|stays|belongs|is sent) (?:with|in|inside) (?:the|your|each|every) (?:file|picture|image)\\b',
+    'profile must be embedded',
+  ),
+  rule(
+    '\\b(?:lose|loses|waste|clip)s? (?:the |our )?(?:colou?rs?|tones?|details?) in (?:s?rgb|adobe rgb)\\b',
+    'lose colours',
+  ),
+  rule('\\bno colou?r,? not even\\b', 'monochrome pictures only, not'),
+  rule(`\\b(${Object.keys(NUMBER_WORDS).join('|')})['’]s (?=the (?:limit|most|maximum)\\b)`, '$1 is '),
+  rule(
+    '\\ba pair of (?=(?:pictures|images|photos|photographs|prints|files|works) (?:per|from each|for each|each)\\b)',
+    'two ',
+  ),
+  rule(
+    '\\bresolution(\\s*[:=]\\s*)((?:72|96|150|200|240|250|254|300|350|400|600))(?=\\s*(?:[.;,]|$))',
+    'resolution$1$2 ppi',
+  ),
+  rule(
+    '\\b(?:pictures|images|files|photos|photographs) (?:in|with) (?:any )?(?:other colou?r (?:spaces?|profiles?) than|an?y? ?other colou?r (?:space|profile) than) (?=s?rgb|adobe rgb)',
+    'anything other than ',
   ),
   rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),
 ];

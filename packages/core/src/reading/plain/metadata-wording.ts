@@ -83,6 +83,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     ' must be kept',
   ],
+  // "Take the position out of the file."
+  [
+    /\btake (?:the |your |any )?(?:position|location|place|co-?ordinates|gps(?: data)?) out of (?:the|your|each|every) (?=files?|pictures?|images?|photos?)/gi,
+    'remove the GPS data from the ',
+  ],
   // "Make sure nothing in the metadata gives you away."
   [
     /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,

@@ -5,6 +5,9 @@ import type { Rule } from './reword.ts';
 const SIGNS = '(?:accents|umlauts|punctuation|special (?:characters|signs|letters)|diacritics|symbols)';
 
 export const NAME_WORDING: readonly Rule[] = [
+  // "The file's name should be the picture's title."
+  [/\bfile['’]s name (?=(?:should|must|is|has|may|can|consists?)\b)/gi, 'file name '],
+  [/(?<=\bfile name (?:should|must) be )the (?:picture|image|photo)['’]s (?=title\b)/gi, 'the '],
   // "Name of photo: letter of the section, …" heads the description.
   [/^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:photo|image|picture|file)s?(?=:)/gim, '$1File name'],
   // "The name may contain letters and figures only."
@@ -46,6 +49,11 @@ export const NAME_WORDING: readonly Rule[] = [
   ],
   // "Follow the number with a space and the title."
   [/\bfollow (?:the|this|that) [a-z]+ with (?=an? (?:space|hyphen|under-?score|dash)\b)/gi, 'then '],
+  // "The system does not accept spaces or umlauts in file names."
+  [
+    /\b(?:does|do|will|can) ?not (?:accept|allow|take|like|support|handle|cope with) (?=(?:spaces|umlauts|accents|accented letters|special (?:characters|signs))\b[^.;]*\b(?:names?|titles?)\b)/gi,
+    'allows no ',
+  ],
   // "Leave out accents and punctuation in file names."
   [
     new RegExp(

@@ -33,6 +33,35 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`,
     'maximum $1 pixels wide, maximum $2 pixels high',
   ),
+  // "It is 1920 across and 1080 down, and your picture must sit inside that."
+  rule(
+    `(?<!\\bmost )\\b${N}${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  // "For the selection a smaller version is enough: 800 x 1200 pixels."
+  [
+    /\b(smaller|small|reduced|low-resolution) (version|copy|file|picture|image) (?:is|will be) (?:enough|sufficient)(?=[:,;(]| \()/gi,
+    '$1 $2',
+  ],
+  // "1400 (width) and 1050 (height) are ceilings, not targets."
+  rule(
+    `(?<!\\bmost )\\b${N}${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
+  rule(
+    `\\bshould (?:either|any|the long(?:er|est)) side (?:go|be|get|reach|run|extend)(?: to)? (?:past|beyond|over|above|(?:longer|larger|bigger|more) than) ${N}`,
+    'the longest side must be at most $1',
+  ),
+  rule(
+    `\\b${N}${PX} (?:is|are) as (?:long|large|big) as (?:any|either) (?:side|edge) (?:may|can) (?:be|get|go)\\b`,
+    'the longest side must be at most $1 pixels',
+  ),
+  rule(`\\b(?:we|i) (?:only )?start (?:printing )?at (?=${N}${PX}\\b)`, 'at least '),
+  rule(
+    '(?<![\\d:])(\\d{1,2}:\\d{1,2}) (?:lying|horizontal|landscape) or (\\d{1,2}:\\d{1,2}) (?:standing|upright|vertical|portrait)\\b',
+    'ratio $1 or $2',
+  ),
   // "The biggest picture that we can show is 1400 pixels wide and 1050 pixels high."
   rule(
     `\\b(?:biggest|largest) (?:picture|image|file|size) (?:that |which )?(?:we|i|our \\w+|the \\w+) (?:can |is able to |will )?(?:show|take|display|use|project|handle)s? (?:is|has)(?= \\d)`,

@@ -120,9 +120,13 @@ export function readSingles(
 const OF_EDGES =
   /\b(?:borders?|frames?|edges?|margins?|strips?|lines?|key ?lines?|strokes?|bleed|bars?|letters?)\b/i;
 
+/** "Pixels: 280 wide, 80 high". */
+const OF_PIXELS = /\bpixels\s*:/i;
+
 /** Fewer pixels are those of a border, save where nothing but a side is named: a signature "40 px high". */
 function leastOf(unit: string | undefined, text: string, after: string): number {
-  if (unit && /^ ?(?:high|wide|tall)\b/i.test(after) && !OF_EDGES.test(text)) return 30;
+  if ((unit || OF_PIXELS.test(text)) && /^ ?(?:high|wide|tall)\b/i.test(after) && !OF_EDGES.test(text))
+    return 30;
   return unit || SIDE_AND_UNIT.test(after) ? 50 : 100;
 }
 
@@ -198,7 +202,7 @@ function boundBehindNext(after: string): Bound | undefined {
 }
 
 const SIDE_NAMED =
-  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|length|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?)?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
+  '\\s*(?:px|pixels?)?\\s*\\(?(?:(?:in |on the )?(?:wide|width|length|high|height|tall|deep|across|horizontal(?:ly)?|vertical(?:ly)?)(?: axis| side| dimension| edge| direction)?|(?:on|along|for|at) (?:the|its) (?:long|short)(?:er|est)? (?:side|edge|one))?\\)?(?: (?:if|for|when)(?: [a-z]+){1,3})?\\s*';
 /** What may stand between two sides that one limit is meant for. */
 const JOINED = new RegExp(
   `^${SIDE_NAMED}(?:at (?:the )?(?:very )?most\\s*)?(?:,\\s*(?:and|or|nor)|,|and\\/or|and|or|nor|by|x|×)(?: (?:its|the|in(?: the)?) (?:width|height|(?:shorter|longer|other|vertical|horizontal|upright)(?: side| edge| dimension| one)?)(?: (?:to|at))?)?\\s*$`,

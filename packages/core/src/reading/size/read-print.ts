@@ -127,6 +127,19 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
 /** "24 x 30 cm; supply at 300 ppi, at that size or larger". */
 const OR_LARGER = /\b(?:that|this) size or (?:larger|bigger|more|above)\b/i;
 
+/** "240 x 300 mm plus 3 mm of bleed on each side": what is cut off belongs to the file, on both sides of it. */
+const BLEED =
+  /^[\s,(]*(?:plus|and|\+)(?: an?)?(?: extra)? ?(?<n>\d{1,2}(?:[.,]\d)?) ?(?<unit>mm|cm)(?: of)? bleed\b/i;
+
+/** @returns the bleed of both sides together, in `unit`; 0 where the words behind a size add none */
+function bleedOf(behind: string, unit: PhysicalSize['unit']): number {
+  const { n, unit: written = '' } = BLEED.exec(behind)?.groups ?? {};
+  if (n === undefined) return 0;
+  const both = (2 * readDecimal(n) * (PER_UNIT[written.toLowerCase()] ?? 1)) / (PER_UNIT[unit] ?? 1);
+  // Free of what the division leaves: 0.6 cm.
+  return Number(both.toFixed(3));
+}
+
 /** A printed size, to be solved with the ppi of the same deliverable. */
 export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const { text } = segment;
@@ -143,7 +156,8 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     const unit = written === 'mm' || written === 'cm' ? written : 'in';
     const perUnit = PER_UNIT[unit] ?? 1;
     const end = match.index + match[0].length;
-    const both = [readDecimal(a), readDecimal(b)] as const;
+    const bleed = bleedOf(text.slice(end), unit);
+    const both = [readDecimal(a) + bleed, readDecimal(b) + bleed] as const;
     // "4.5 cm (height) x 3.5 cm (width)".
     const isTurned = HEIGHT_FIRST.test(text.slice(end)) || /^h/i.test(side);
     const [width, height] = isTurned ? [both[1], both[0]] : both;
@@ -177,7 +191,9 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const size = paper && PAPER[(paper[1] ?? '').toLowerCase()];
   if (!paper || !size) return undefined;
   const turned = /\blandscape\b/i.test(text);
-  const [w, h] = turned ? [size[1], size[0]] : size;
+  const bleed = bleedOf(text.slice(paper.index + 2), 'mm');
+  const [long, short] = [size[1] + bleed, size[0] + bleed];
+  const [w, h] = turned ? [long, short] : [short, long];
   return {
     widthIn: w / 25.4,
     heightIn: h / 25.4,

@@ -19,7 +19,7 @@ const COLON_RATIO =
   /(?<![\d:])\d{1,2}(?:\.\d{1,3})?\s*[:∶]\s*\d{1,2}(?:\.\d{1,3})?(?![\d:]|\s*(?:am|pm|hours))/i;
 const SQUARE = new RegExp(
   `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
-    (?:(?<!\b(?:in|into|inside|within) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b(?!-)
+    (?:(?<!\b(?:in|into|inside|within|fit) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b(?!-)
     i\.e\.,? square(?=$|[.,;)]) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? \(?square
@@ -139,7 +139,7 @@ const ONE_WAY = new RegExp(
     `[,;] horizontal(?=[.;])(?!.*\\b(?:vertical|upright|portrait))`,
     `\\btake (?:the|your|each|every) ${PICTURES} ${WAY}(?=[,.;])`,
     `\\bin ${WAY} \\d{1,2}:\\d{1,2}(?: format)?\\b`,
-    `^(?:wanted:? |also |and |plus )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
+    `^(?:wanted:? |also |and |plus |[a-z][a-z ]{2,20}: )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
     `\\b(?:would|['’]d) (?:like|love|prefer) ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:this|\\(?\\d{1,2}:|only|[.;!(]|$))`,
     `\\b(?:take|want|need|looking for|accept|send|upload|submit|after)(?: us| me)?(?: only| one| an?| some)?(?: (?:beautiful|good|nice|strong|striking|sharp))? ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:[.,;!(]|$|please|of\\b|with\\b|in\\b))`,
     `\\b(?:${PICTURES} ${WAY}|${WAY} ${PICTURES}|${WAY} way (?:round|up)),? please\\b`,
@@ -248,6 +248,12 @@ function isBoxByShape(text: string): boolean {
 const TAKES_BOTH =
   /\b(?:landscape or portrait|portrait or landscape|horizontal or vertical|vertical or horizontal|upright or landscape)\b[^.;\d]{0,30}\b(?:both|either|as you (?:like|wish)|all the same|up to you)\b/i;
 
+/** "It does not matter whether your picture is landscape or portrait." */
+const NO_MATTER = new RegExp(
+  `\\b(?:not|n['’]t|no) (?:matter|mind|care|difference)\\b[^.;]{0,40}\\b${WAY} or ${WAY}\\b`,
+  'i',
+);
+
 const CHOSEN_WAY = new RegExp(
   `\\b${WAY} or ${WAY}\\?\\s*(?:A[.:] ?)?(?:always |only )?${WAY}\\b(?! (?:or|and)\\b)`,
   'i',
@@ -287,7 +293,7 @@ export function readEitherWay(segment: Segment): Found[] {
   const chosen = CHOSEN_WAY.exec(text) ?? WAY_ALONE.exec(text);
   if (chosen) return say(false, chosen);
   // "Ideally send landscape-format images."
-  if (TAKES_BOTH.test(text)) return [];
+  if (TAKES_BOTH.test(text) || (!/\d|limit|same/i.test(text) && NO_MATTER.test(text))) return [];
   const one = onlyWay(segment);
   if (one && isAdvisedAt(text, one.index)) return say(false, one, true);
   const fixed =

@@ -50,7 +50,7 @@ const REFUSED_ABOVE = new RegExp(
   `${oneOf`
     (?:anything|files?|images?|pictures?|ones|entries)(?: that| which)? exceed(?:s|ing)? (?:this|that|these)\b
     (?:do not|don['’]t) mind if (?:it is|it['’]s|they are) (?:less|smaller)
-    (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)
+    (?:anything|files?|images?|pictures?|ones|entries) (?:that (?:is|are) )?(?:larger|bigger|wider|higher|over|above)\b(?!(?: than)? \d[\d.,]* ?(?:[km]i?b|megs?|mega|kilo))
     (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger) than (?:that|this)\b | larger (?:files|images|pictures|ones)?\s*(?:will|are|is) | no upscaling beyond
     \b(?:that|this) size as a maximum\b | \bmay be smaller,? but not (?:larger|bigger)\b | \bnothing (?:larger|bigger)\b(?! than (?!that\b|this\b)) | \bup to (?:that|this) size\b | \b(?:must|do|should) not (?:go|reach|extend) (?:beyond|over|above)\b
     \b(?:is|are) the (?:largest|greatest|biggest)\b(?! number) | \bneither (?:figure|number|value|limit|of them|of these) (?:may|must|should|can) be exceeded\b | \b(?:bigger|larger) is (?:no use|of no use|pointless|no better)\b
