@@ -27,7 +27,7 @@ export const STRONG = new RegExp(
     entr(?:y|ies)\b[^.;]{0,40}\b(?:by|before|until) | registration
     upload(?:s|ed|ing)?\b[^.;]{0,60}\b(?:by|before|until) | receiv(?:e|ed|ing)\b | due\b | arrive
     \b(?:must|should|have to|need to) be (?:in|here|with us|there)\b
-    (?:do not|don['’]t|not) leave (?:it|this) (?:any )?later than | not (?:a|one) (?:minute|second|day|hour|moment) later | (?<=\b(?:we|i) )must have
+    (?:do not|don['’]t|not) leave (?:it|this) (?:any )?later than | not (?:a|one) (?:minute|second|day|hour|moment) later | (?<=\b(?:we|i) )must have | (?:has|have) to have (?:them|it|everything|yours)
   `}`,
   'i',
 );

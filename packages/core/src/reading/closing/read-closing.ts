@@ -129,7 +129,7 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
     .replace(/^.*[-–—,] yes,/is, '')
     // "Two weeks before the opening, which is to say by 8 May".
     .replace(
-      /^.*\b(?:(?:which|that) is to say|(?:i\.e\.|in other words|(?:which|that) means),? (?=(?:by|until|before|not? later)\b))/is,
+      /^.*\b(?:(?:which|that) is to say|(?:i\.e\.|in other words|(?:which|that) (?:means|is)),? (?=(?:for [a-z]+ \w+,? )?(?:by|until|before|not? later)\b))/is,
       '',
     );
   const last = stamps

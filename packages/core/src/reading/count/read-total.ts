@@ -172,7 +172,8 @@ function isForEach(text: string, { value, to }: Count, sections: readonly ReadSe
   return (
     sections.length > 0 &&
     sections.every(s => s.limit === value) &&
-    (/^\s*each\W*$/i.test(text.slice(to)) || /\b(?:for|in|to) each of (?:them|these)\b/i.test(text))
+    (/^\s*each\W*$/i.test(text.slice(to)) ||
+      /\b(?:for|in|to) each (?:of (?:them|these)|you|one|members?|authors?|entrants?)\b/i.test(text))
   );
 }
 

@@ -50,7 +50,10 @@ export function literalsOf(example: string | null, parts: string[], text: string
   // "Fifty_" brings its mark along.
   if (!example && parts.some(part => /^text:.*[_ -]$/.test(part))) return parts;
   if (!example) {
-    const said = /_/.test(text) ? ['_'] : MARKS.filter(([word]) => word.test(text)).map(([, mark]) => mark);
+    const joints = text.replace(/\b(?:no|without|not) (?:any )?(?:spaces?|hyphens?|under-?scores?)\b/gi, ' ');
+    const said = /_/.test(joints)
+      ? ['_']
+      : MARKS.filter(([word]) => word.test(joints)).map(([, mark]) => mark);
     const [mark] = said;
     return mark === undefined || said.length > 1 || parts.length < 2
       ? parts

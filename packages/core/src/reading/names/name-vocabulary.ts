@@ -37,7 +37,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'author',
     'name',
-    'member|author|artist|photographer|maker|entrant|applicant|owner|donor|participant|full|your(?: full)?',
+    'member|author|artist|photographer|maker|worker|entrant|applicant|owner|donor|participant|full|your(?: full)?',
   ],
   [
     'sequence',
@@ -94,6 +94,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   artist: 'author',
   photographer: 'author',
   maker: 'author',
+  worker: 'author',
   section: 'section code',
   theme: 'section code',
   class: 'section code',

@@ -12,6 +12,8 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\b(closing date|closing day|deadline) for (20\d\d) is (?:the )?(\d{1,2}(?:st|nd|rd|th)?(?: of)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*)(?! 20)/gi,
     '$1 is $3 $2',
   ],
+  // "Subjects: A) Flora B) Fauna" are sections.
+  [/(?<=^[ \t]*)subjects?(?=: ?\(?A[).] )/gim, 'Sections'],
   // "4 x Nature, 4 x Mono".
   [/(?<=^|[,:] |\b(?:comprises|of) )(\d{1,2}) ?[x×] (?=[A-Z][a-z]{2,})/gm, '$1 '],
   // How much.
@@ -98,7 +100,7 @@ export const COMMON_WORDS: readonly Rule[] = [
     '$1 rejected',
   ],
   [/\bwill not be let in\b/gi, 'will not be accepted'],
-  [/\b(?:will|can|does|do) not get through\b/gi, 'will be refused'],
+  [/\b(?:(?:will|can|does|do) not|(?:can|do|does)n['’]t|won['’]t|cannot) get through\b/gi, 'will be refused'],
   [/\b(?:banned|barred|ruled out)\b/gi, 'forbidden'],
   [/\b(?:solely|exclusively)\b/gi, 'only'],
   [/\bunder no circumstances may (?:the |an? |any )?(?=[a-z])/gi, 'no '],

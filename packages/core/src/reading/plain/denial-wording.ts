@@ -150,15 +150,15 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Smaller than 1000 pixels on the short side? Then we cannot use it."
   rule(
-    `\\b(?:less|fewer|smaller|lighter|shorter|narrower|lower) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    `(?<!\\b(?:no|not|never) )\\b(?:less|fewer|smaller|lighter|shorter|narrower|lower) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
     'at least $1.',
   ),
   rule(
-    `\\b(?:more|larger|bigger|heavier|longer|wider|higher) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    `(?<!\\b(?:no|not|never) )\\b(?:more|larger|bigger|heavier|longer|wider|higher) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
     'at most $1.',
   ),
   rule(
-    `\\b(?:less|fewer|more|smaller|larger|bigger|heavier|lighter) than (${MEASURE})\\?(?=${FINE})`,
+    `(?<!\\b(?:no|not|never) )\\b(?:less|fewer|more|smaller|larger|bigger|heavier|lighter) than (${MEASURE})\\?(?=${FINE})`,
     'any size?',
   ),
   // "As long as it isn't tiny (1500 pixels wide at least) and isn't so huge that it is refused (6 MB is about it)."

@@ -42,14 +42,17 @@ export function deniedItems(text: string): Edit[] {
     const own = line.trim();
     const from = start + line.length - line.trimStart().length;
     start += line.length + 1;
+    // "## What must not be in them"
+    const title = /^#{1,4} (?<title>.*)$/.exec(own)?.groups?.['title'];
     const mark = (ITEM_MARK.exec(own) ?? BULLET.exec(own))?.[0] ?? '';
     // One empty line may follow the heading itself.
     if (own === '') head = head === 'alone' ? 'alone' : undefined;
-    else if (own.length < LONGEST_HEAD && mark === '' && DENIES.test(own)) {
+    else if (own.length < LONGEST_HEAD && (mark === '' || title) && DENIES.test(title ?? own)) {
       head = 'alone';
       isToDo = OF_DOING.test(own);
     } else if (
       head &&
+      title === undefined &&
       !(mark === '' && NEXT_HEAD.test(own)) &&
       own.length <= LONGEST_ITEM &&
       (head === 'alone' || isMarked === (mark !== ''))

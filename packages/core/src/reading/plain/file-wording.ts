@@ -98,5 +98,10 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b(?:pictures|images|files|photos|photographs) (?:in|with) (?:any )?(?:other colou?r (?:spaces?|profiles?) than|an?y? ?other colou?r (?:space|profile) than) (?=s?rgb|adobe rgb)',
     'anything other than ',
   ),
+  rule('\\bup to and including (?=\\d)', 'up to '),
+  rule(
+    '\\b\\d{2,3} ?(?:dpi|ppi),? but (?:leave (?:that|this|it) to us|we (?:see|take care|look after) )',
+    'a resolution, but we see ',
+  ),
   rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),
 ];

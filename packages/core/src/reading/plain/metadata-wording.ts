@@ -83,6 +83,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     ' must be kept',
   ],
+  // "The photograph must still have its position and date."
+  [
+    /\bmust (?:still )?(?:have|hold|contain|carry|show) its (?:position|location|gps data)(?: and (?:the |its )?(?:date|time|exif))?(?=[,.:;]|$)/gi,
+    'must keep its GPS data and EXIF data',
+  ],
   // "Take the position out of the file."
   [
     /\btake (?:the |your |any )?(?:position|location|place|co-?ordinates|gps(?: data)?) out of (?:the|your|each|every) (?=files?|pictures?|images?|photos?)/gi,

@@ -6,7 +6,7 @@ const SIGNS = '(?:accents|umlauts|punctuation|special (?:characters|signs|letter
 
 export const NAME_WORDING: readonly Rule[] = [
   // "The file's name should be the picture's title."
-  [/\bfile['’]s name (?=(?:should|must|is|has|may|can|consists?)\b)/gi, 'file name '],
+  [/\b(?:file|picture|image|photo)['’]s name\b/gi, 'file name'],
   [/(?<=\bfile name (?:should|must) be )the (?:picture|image|photo)['’]s (?=title\b)/gi, 'the '],
   // "Name of photo: letter of the section, …" heads the description.
   [/^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:photo|image|picture|file)s?(?=:)/gim, '$1File name'],

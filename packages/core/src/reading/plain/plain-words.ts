@@ -182,7 +182,10 @@ export const WORDING: readonly Rule[] = [
     ' other than ',
   ],
   // "Its name has no spaces."
-  [/\bits name(?= (?:has|have|must|may|should|contains?|is no (?:longer|more)|holds?)\b)/gi, 'the file name'],
+  [
+    /\bits name(?= (?:has|have|must|shall|may|should|contains?|is no (?:longer|more)|holds?)\b)/gi,
+    'the file name',
+  ],
   [
     /\b(?:remove|delete|take out) (?:the|any|all|your) spaces (?:from|in) (?=(?:the|your) (?:file ?-?names?|names? of the files?)\b)/gi,
     'no spaces in ',

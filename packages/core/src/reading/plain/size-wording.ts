@@ -148,8 +148,18 @@ export const SIZE_WORDING: readonly Rule[] = [
     /, (?:larger|bigger|more) is (?:also |equally )?(?:fine|ok|welcome|all right)(?: too| as well)?,? (?=up to \d)/gi,
     '; ',
   ],
+  // "The page shrinks whatever is wider than 2400 pixels by itself": nobody has to.
+  [
+    /\b(?:shrinks|resizes|reduces|scales(?: down)?) (?:whatever|anything|everything|what|pictures|images|files|those)(?: that)?(?: (?:is|are))? (?:wider|larger|bigger|higher|longer)(?: than)? \d{3,5} ?(?:px|pixels)?/gi,
+    'shrinks what is too large',
+  ],
+  // "2500 px on the longer side - not 2499, not 2501".
+  [
+    /(?:,| [-–])? not (\d{3,5})(?: ?(?:px|pixels))?,? (?:and |or |nor )?not (\d{3,5})(?: ?(?:px|pixels))?(?=[.;,!)]|\s*$)/gim,
+    '',
+  ],
   // "Square; 2400 px per side".
-  [/\b(\d{3,5}) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
+  [/(?<!\d ?(?:and|to|-|–) )\b(\d{3,5}) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
   // "Black borders look good: leave 60 px on each side."
   [/\bleave (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:on|at|round|along)\b)/gi, 'leave some room'],
   // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".

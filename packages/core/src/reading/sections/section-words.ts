@@ -43,7 +43,7 @@ const EACH = new RegExp(
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\beach (?:of (?:them|these|which) )?(?:with |of |for |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme|topic)s?\\b|(?<=both)(?= you\\b))(?:[^.;\\d]|max\\.){0,60}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
+  `\\beach (?:of (?:them|these|which) )?(?:with |of |for |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme|topic)s?\\b|(?<=both)(?= you\\b)|(?<=each)(?= (?:you|one|members?|authors?|entrants?) (?:may|can|are)\\b))(?:[^.;\\d]|max\\.){0,60}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** "The limit per category is four", "at most four in any of them": whatever its place, the only number is the limit. */

@@ -20,7 +20,7 @@ const COLON_RATIO =
 const SQUARE = new RegExp(
   `\\b(?<!\\b(?:mm|cm|inch|inches|metres?) )${oneOf`
     (?:(?<!\b(?:in|into|inside|within|fit) )a (?!square (?:should|must|may|can|will|is)\b)|be |as a |must be |perfectly |perfect |exactly |cropped |crop (?:it|them) )square\b(?!-)
-    i\.e\.,? square(?=$|[.,;)]) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
+    i\.e\.,? square(?=$|[.,;)]) | (?<=\bso: )square (?:pictures|images|photos) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? \(?square
     (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
@@ -137,7 +137,7 @@ const ONE_WAY = new RegExp(
     `\\b\\d{2,4} ?[x×] ?\\d{2,4}(?: ?(?:px|cm|mm))? ${WAY}\\b(?= (?:jpe?g|png|only|\\()|\\W*$)`,
     `\\b(?:only have|have only) (?:room|space) for ${WAY}${FORM}? ${PICTURES}\\b`,
     `[,;] horizontal(?=[.;])(?!.*\\b(?:vertical|upright|portrait))`,
-    `\\btake (?:the|your|each|every) ${PICTURES} ${WAY}(?=[,.;])`,
+    `\\btake (?:(?:the|your|each|every) )?${PICTURES} (?:in )?${WAY}(?=[,.;])`,
     `\\bin ${WAY} \\d{1,2}:\\d{1,2}(?: format)?\\b`,
     `^(?:wanted:? |also |and |plus |[a-z][a-z ]{2,20}: )?(?:an?|one|two|three|four|five|\\d{1,2}) ${WAY}${FORM}? ${PICTURES}\\b(?! of (?:you|the (?:applicant|author|artist|candidate))\\b)`,
     `\\b(?:would|['’]d) (?:like|love|prefer) ${WAY}${FORM}? ${PICTURES}\\b(?= ?(?:this|\\(?\\d{1,2}:|only|[.;!(]|$))`,
