@@ -85,6 +85,11 @@ const OF_SEVERAL = new RegExp(
   `^ of (?:up to |exactly |at most )?(?!one (?:event|subject|kind|sort|day)\\b)(?:${COUNT})\\b(?! ?(?:[km]b|megs?|px|pixels))`,
   'i',
 );
+/** "You can enter one, two or all three classes." */
+const OF_SECTIONS = new RegExp(
+  `^(?:, (?:${COUNT}))?,? (?:or|to) (?:all )?(?:${COUNT})(?: of)?(?: the)? (?:classes|sections|categories|themes)\\b`,
+  'i',
+);
 /** A club's panel may hold only so many of one person. */
 const OF_ONE = new RegExp(
   `^\\s*(?:(?:of|in|from) (?:a|the|one|any) (?:team|entry|panel|set) )?(?:may (?:be|come) |can be |are )?(?:max(?:imum)?\\.? )?(?:by (?:author|photographer|member)\\b|(?:by|from|of) (?:the same|any one|any single|one|a single|any)\\b(?! (?:event|subject|series|theme|kind|sort|day))|(?:per|an?) (?:author|photographer|member|person)\\b)`,
@@ -120,7 +125,11 @@ const FARTHEST = 200;
 
 /** Whether a number limits what is sent, and whose entries it counts. */
 export function rankOf(text: string, count: Count): Ranked | undefined {
-  const lead = text.slice(Math.max(0, count.from - FARTHEST), count.from).replace(/^.*[;]/s, '');
+  const lead = text
+    .slice(Math.max(0, count.from - FARTHEST), count.from)
+    .replace(/^.*[;]/s, '')
+    // "The award is for a set of five photographs."
+    .replace(/^\W*(?:\(?\d{1,2}[.)] )?the (?:award|prize) is (?:given )?for /i, '');
   const tail = text.slice(count.to).replace(/;.*$| and (?:we )?pays?\b.*$/s, '');
   const near = lead.replace(/^.*(?:\?|\d(?![^()]*\)))/s, '');
   if (A_DAY.test(text.slice(count.to)) && !count.things) return undefined;
@@ -133,7 +142,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
     !/\b(?:not|never|nobody|no one|cannot|no)\b|n['’]t\b/i.test(lead)
   )
     return undefined;
-  if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail)) return undefined;
+  if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail) || OF_SECTIONS.test(tail)) return undefined;
   if (
     ABOUT_OTHERS.test(
       lead.replace(/^.*[,;]/s, '') +

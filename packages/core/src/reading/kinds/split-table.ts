@@ -32,6 +32,9 @@ const indentOf = (line: Line | undefined) => line?.text.search(/\S/) ?? 0;
 /** "S.No." over the first column: what counts the rows names none. */
 const COUNT = /^(?:s(?:l|r)?\.? ?no\.?|no\.?|nr\.?|#|serial(?: no\.?| number)?)$/i;
 
+/** "Limit per club" counts entries and is no property of a file. */
+const OF_NUMBER = /^(?:limit|max(?:imum)?\.?|number|most) (?:per|for (?:each|every|an?)) /i;
+
 /** "Photograph | JPG | 160 x 200 px": a kind of file to a row, under the names of its properties. */
 function readRows(lines: readonly Line[]): Table | undefined {
   for (const [i, line] of lines.entries()) {
@@ -40,7 +43,8 @@ function readRows(lines: readonly Line[]): Table | undefined {
     const isIndented = isShorter || indentOf(line) >= indentOf(lines[i + 1]) + 3;
     const isCounted = COUNT.test(cellsOf(line)[0]?.text ?? '');
     const properties = cellsOf(line).slice((isCounted ? 1 : 0) + (isIndented ? 0 : 1));
-    if (properties.length < 2 || properties.filter(p => PROPERTY.test(p.text)).length < 2) continue;
+    const ofFiles = properties.filter(p => PROPERTY.test(p.text) && !OF_NUMBER.test(p.text));
+    if (properties.length < 2 || ofFiles.length < 2) continue;
     if (/\d/.test(line.text)) continue;
     const groups: Group[] = [];
     let end = line.start;

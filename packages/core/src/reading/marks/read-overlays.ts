@@ -67,7 +67,7 @@ const isSaidWhole = (text: string) =>
 const MOST_THINGS = 24;
 
 /** "File name: title only, no name". */
-const OF_FILE_NAME = /^\W*file ?-?names?\s*[:=–-]/i;
+const OF_FILE_NAME = /^\W*file ?-?names?\s*[:=–-]|\bin front of (?:the|your|its) (?:title|name|number)\b/i;
 
 /** What is written in a file and not on its picture. */
 const OF_NOTES = /\bwithout\b[^.;]*\b(?:iptc|metadata|exif)\b/i;

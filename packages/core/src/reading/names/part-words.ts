@@ -19,7 +19,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
-    /\b[A-Z](?:, [A-Z])+ or [A-Z]\b(?= (?:followed by|and|then|\+))|(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
+    /\b[A-Z](?:, [A-Z])+ or [A-Z]\b(?= (?:followed by|and|then|\+))|(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z](?= in front of (?:the|your)\b)|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   ['member number', /\byour number\b/gi],
   ['club number', /\bour (?:club )?number\b/gi],
@@ -78,6 +78,8 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   // "The date it was taken, year first".
   { part: 'year', before: /\bdate\b[^.;]{0,40}$/i, after: /^ first/i },
   { part: 'sequence', after: /^ (?:on|given)\b/i },
+  // "The month as a number".
+  { part: 'sequence', before: /\b(?:month|year|date) as (?:an? )?$/i },
   { part: 'author', before: /\bof (?:the )?(?:first )?$/i },
   { part: 'author', after: /^ ?code\b/i },
   { part: 'author', before: /\b(?:file|no|not|same|any) ?-?$/i },

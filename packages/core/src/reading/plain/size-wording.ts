@@ -43,6 +43,11 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(smaller|small|reduced|low-resolution) (version|copy|file|picture|image) (?:is|will be) (?:enough|sufficient)(?=[:,;(]| \()/gi,
     '$1 $2',
   ],
+  [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
+  [
+    /\bto fill (\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?)[^.;\d]{0,40}\bwithout exceeding (?:it|this|that|them)\b/gi,
+    'at most $1',
+  ],
   // "1400 (width) and 1050 (height) are ceilings, not targets."
   rule(
     `(?<!\\bmost )\\b${N}${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,

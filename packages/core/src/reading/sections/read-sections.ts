@@ -82,7 +82,7 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 
 /** "The section letter (C, M or N)" in what is said of names. */
 const LETTERS =
-  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) for the (?:section|class|category)\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
+  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) (?:for the (?:section|class|category)|in front of (?:the|your) (?:title|name|number))\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
 
 /** "C01 to C08 and M01 to M04": the letters of numbers that run. */
 const RANGE = /\b(?<letter>[A-Z]{1,2})0*1 ?(?:to|-|–) ?\k<letter>\d{1,2}\b/g;

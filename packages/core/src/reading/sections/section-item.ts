@@ -31,6 +31,8 @@ const A_CODE = /^(?:(?:code|section|class) )?(?<code>[A-Z][A-Z\d]{0,4}|[A-Z]{2,4
 const A_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“” –-]{1,44}$/u;
 /** Behind "Class 64" a name may be longer: "Children's class (under 12): My favourite creature". */
 const A_CALLED_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“”() –-]{1,64}$/u;
+/** "Class A: my dog asleep": behind a capital and a colon a name may begin with a small letter. */
+const A_SMALL_LABEL = /^[a-z][\p{L}’' -]{3,44}$/u;
 /** Figures in a name are ages; a colon stands in it only behind the word "class". */
 const FIGURE = /\d(?<!\b(?:under|over|up to)[- ]\d{1,2})/i;
 /** A sentence is no name. */
@@ -163,7 +165,7 @@ export function sectionItem(written: string): SectionItem | undefined {
     .replace(/\s(?:section|class|category)$/i, '')
     .replace(/^[“"](.*)[”"]$/, '$1');
   if (
-    !(called ? A_CALLED_LABEL : A_LABEL).test(label) ||
+    !((called ? A_CALLED_LABEL : A_LABEL).test(label) || (called && isSmall(written.trim(), label))) ||
     NOT_SECTION.test(label) ||
     label.split(/\s+/).length > 8
   )
@@ -181,6 +183,8 @@ export function sectionItem(written: string): SectionItem | undefined {
     aside,
   };
 }
+
+const isSmall = (text: string, label: string) => A_SMALL_LABEL.test(label) && /^\w+ [A-Z]: [a-z]/.test(text);
 
 /** A sequence that counts: A, B, C or 1, 2, 3 or 41, 42. */
 export function isInOrder(codes: readonly (string | null)[]): boolean {

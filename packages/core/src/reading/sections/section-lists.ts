@@ -10,7 +10,7 @@ import { THINGS } from '../common/things.ts';
 
 /** A heading over a list of sections. */
 const HEAD = new RegExp(
-  `\\bin each of(?: these)?:?$|^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and codes)?(?: are(?: the following| these)?)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
+  `\\bin each of(?: these)?:?$|^(?:[\\w.)§]{1,5}\\s+)?(?:[^.;:]{0,120} )?(?:the )?${SECTIONS}(?: and (?:codes|what [a-z ]{3,24}))?(?: are(?: the following| these)?)?(?:\\s*\\([^()]*\\))?\\s*[:.]?$`,
   'i',
 );
 /** A line about files or money is no section. */

@@ -35,7 +35,7 @@ export function tableOfSections(segments: readonly Segment[]): ReadSections | un
   for (const [i, head] of segments.entries()) {
     const columns = columnsOf(cellsOf(head));
     if (!columns) continue;
-    const rows = rowsBelow(segments, i, columns.width);
+    const rows = rowsBelow(segments, i, columns);
     const sections = sectionsOf(rows, columns);
     if (sections.length < 2 || sections.length !== rows.length) continue;
     return {
@@ -67,13 +67,16 @@ function columnsOf(cells: readonly Cell[]): Columns | undefined {
   return code < 0 && limit < 0 ? undefined : { width: cells.length, name, code, limit };
 }
 
-function rowsBelow(segments: readonly Segment[], head: number, width: number): Cell[][] {
+function rowsBelow(segments: readonly Segment[], head: number, columns: Columns): Cell[][] {
   const rows: Cell[][] = [];
+  const last = Math.max(columns.name, columns.code, columns.limit);
   let line = segments[head]?.line ?? 0;
   for (const segment of segments.slice(head + 1)) {
     const cells = cellsOf(segment);
     // A line of dashes may stand between.
-    if (cells.length !== width || segment.line - line > 2 || OF_ALL.test(cells[0]?.text ?? '')) break;
+    // What stands behind the columns that count may be left empty.
+    const isWhole = cells.length <= columns.width && cells.length > last;
+    if (!isWhole || segment.line - line > 2 || OF_ALL.test(cells[0]?.text ?? '')) break;
     rows.push(cells);
     line = segment.line;
   }

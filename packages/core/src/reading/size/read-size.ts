@@ -26,7 +26,7 @@ const NOT_OURS = new RegExp(
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b
     (?:accepted|selected|chosen|winning) (?:images|pictures|photos|works|photographs) (?:may|will|can|are to) be (?:shown|reproduced|published|displayed|used|printed)
-    native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
+    (?:screen|telly|tv|projector|monitor) \(\d{3,4} ?(?:px|pixels) (?:wide|high|tall|across)(?=[,)]) | native resolution | projector\b[^.;:]{0,40}\b(?:has|with) a resolution | megapixels? (?:has|have|is|gives)
     the old (?=\d) | (?:be|shown|runs?) on (?:the|our|a) (?:big |large )?(?:screen|telly|tv)\b | \b(?:appears|is shown|means)\b[^.;]{0,40}\b(?:another|other|a different) size than\b
     \b(?:shown|judged|viewed) (?:\w+ )*?on (?:an?|our|the) [^.;]{0,30}(?:monitor|screen|tv|projector)
     (?<!\bfit(?:s|ting)? (?:on |in |into |within )?(?:an?|the|our) )(?:projectors?|screens?|monitors?|tv|telly|cameras?|sensors?) (?:of|with) \d
