@@ -25,7 +25,7 @@ export const ENTERING = new RegExp(
 );
 /** The verb right before a number alone: "each can send three." */
 const ENTERING_JUST_BEFORE =
-  /\b(?:(?:send|submit|enter|upload|bring|offer|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in| along)? $/i;
+  /\b(?:(?:send|submit|enter|upload|bring|offer|show|hang|exhibit|e-?mail)s?|choose|pick|hand in|put in|(?:can|may|could) have)(?: us| me)?(?: in| along)? $/i;
 /** Who decides about entries instead of sending them. */
 const JUDGING = /\b(?:judges?|jur(?:y|ors?)|selectors?|committee|editors?|winners?|archive|exhibition)\b/i;
 const OURS = patterns`
@@ -197,6 +197,9 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "… that is twelve images".
   if (/(?:^\W*(?:that|this|which)|, so (?:that|this)) (?:is|makes) $|\bso there are $/i.test(lead))
     return true;
+  // "The form takes one photograph."
+  if (/^\W*the (?:form|page|system|portal) (?:takes|accepts|expects|allows) (?:only |just )?$/i.test(lead))
+    return true;
   // "From each club we take 20 pictures."
   if (
     new RegExp(
@@ -245,9 +248,12 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
   // "12 themes - 12 hours - 12 pictures"
   if (/^(?:\d+ [a-z]+ [-–·|/] ){1,2}$/i.test(lead) && /^\W*$/.test(tail)) return true;
+  // "12 hours, 8 themes, 8 pictures: one per theme"
+  if (/^\W*(?:\d+ (?:hours|themes|words|tasks|topics), ){1,2}$/i.test(lead) && /^[,:.]/.test(tail))
+    return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|from (?:[a-z]+|\\d+) (?:different )?(?:authors|members|photographers)|that|made|taken|please|numbered|called|named)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|from (?:[a-z]+|\\d+) (?:different )?(?:authors|members|photographers)|that|made|taken|please|numbered|called|named|and not)\b)/.test(
       tail,
     )
   );
@@ -285,6 +291,8 @@ function isBareLimit(lead: string, tail: string): boolean {
     return true;
   // "Max. MB: 2".
   if (/\b(?:mb|kb|megabytes|pixels|px)\)?:?\s*$/i.test(lead)) return false;
+  // "From each plot-holder no more than four."
+  if (/^\W*from (?:each|every) [a-z-]+,? /i.test(lead) && LIMIT_BEFORE.test(lead) && isEnd) return true;
   // "Four per plot."
   if (lead.length < 4 && /^ per [a-z]+(?:,? please)?\W*$/i.test(tail)) return true;
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;

@@ -58,7 +58,7 @@ export const KEEPS = phrases`
   leave | left in | stays? | remains? | retain\w* | preserv\w* | includ\w* | contain | hold | carr(?:y|ies|ied)
   show | present | needs? (?:an?|the|your)\b | readable | available | complete[d]? | fill(?:ed)?
   named | name you | writ(?:e|ten) | typed
-  (?:is|are) a must | mandatory | compulsory | obligatory | essential | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
+  (?:is|are) (?:our |the |your )?(?:evidence|proof)\b | (?:is|are) a must | mandatory | compulsory | obligatory | essential | enter(?:ed)? | provided | required | needed | need it | embed(?:ded)?
   add(?:ed)? | record(?:ed)? | stated | noted | give | given | credit | set | yes
   (?:must|has to|have to|should|to)(?: still)? be (?:in|there|geo-?tagged) | are part of | go(?:es)? in(?:to)?
   in (?:the )?(?:metadata|iptc|exif|creator|artist|copyright)

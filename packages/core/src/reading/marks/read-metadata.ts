@@ -141,7 +141,8 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
     (PAIR_ALONE.test(text) &&
       /\b(?:blank|empty|filled|complete|delete|remove|clear)\b/i.test(text) &&
       !/\bform\b/i.test(text)) ||
-    (isBehindNotes && (PAIR_ALONE.test(text) || NO_PAIR.test(text) || FILL_IN.test(text)));
+    (isBehindNotes &&
+      (PAIR_ALONE.test(text) || NO_PAIR.test(text) || FILL_IN.test(text) || TELLS_WHO.test(text)));
   if (!isAbout) return [];
   for (const who of [...text.matchAll(WHO)].slice(0, MOST_NAMES)) {
     const part = partAt(text, who.index);
@@ -158,7 +159,8 @@ function readAuthor(segment: Segment, text: string, before: Segment | undefined)
     const fate = isField ? (fateOf(own) ?? (LABELLED.test(text) ? 'kept' : undefined)) : undefined;
     if (fate) return [at(segment, 'metadata.author', fate === 'gone' ? 'forbidden' : 'required', who)];
   }
-  const notes = NOTES.exec(text) ?? OF_YOU_IN_FILE.exec(text);
+  const notes =
+    NOTES.exec(text) ?? OF_YOU_IN_FILE.exec(text) ?? (isBehindNotes ? TELLS_WHO.exec(text) : null);
   return notes && (TELLS_WHO.test(text) || OF_YOU_IN_FILE.test(text))
     ? [at(segment, 'metadata.author', 'forbidden', notes)]
     : [];

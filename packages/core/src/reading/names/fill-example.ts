@@ -117,7 +117,10 @@ function fill(
 /** The part that a piece names by itself: "Surname", "01". */
 function namedBy(piece: string): string | undefined {
   if (!piece) return undefined;
-  return partsOfExample(`x_${piece}`)?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
+  const named = partsOfExample(`x_${piece}`);
+  // "Fig1" is more than its number.
+  if (/^text:.*[A-Za-z]/.test(named?.at(-2) ?? '')) return undefined;
+  return named?.at(-1) ?? partsOfExample(`${piece}_title`)?.[0];
 }
 
 /** Whether a piece is a word for a part, and not one that tells files apart. */

@@ -79,9 +79,13 @@ export function literalsOf(example: string | null, parts: string[], text: string
 /** The described parts with the separators of an example that has just as many. */
 function joinedAs(example: string, parts: string[]): string[] | undefined {
   const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - | – |__|[_-])/);
-  return (pieces.length + 1) / 2 === parts.length
-    ? parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]))
-    : undefined;
+  if ((pieces.length + 1) / 2 !== parts.length) return undefined;
+  return parts.flatMap((part, i) => {
+    // "Heathland_fig1": a word in front of the number stands in every name.
+    const word = part === 'sequence' ? /^([A-Za-z]{2,8})\d+$/.exec(pieces[2 * i] ?? '')?.[1] : undefined;
+    const fixed = (i ? (pieces[2 * i - 1] ?? '') : '') + (word ?? '');
+    return fixed ? [`text:${fixed}`, part] : [part];
+  });
 }
 
 /** Fewer separators than joints: parts that touch share one field. A change from letter to figure is such a joint. */
@@ -94,6 +98,12 @@ function spread(parts: string[], fields: string[], pieces: string[]): string[] {
   let next = 0;
   joints.forEach((count, i) => {
     if (i) out.push(`text:${pieces[2 * i - 1] ?? ''}`);
+    // "class73plot12": words in front of the numbers stand in every name.
+    const words = [...(fields[i] ?? '').matchAll(/([a-z]{3,})\d+/g)];
+    if (words.length === count && words.map(m => m[0]).join('') === fields[i]) {
+      for (const [, word] of words) out.push(`text:${word ?? ''}`, parts[next++] ?? '');
+      return;
+    }
     for (let k = 0; k < count; k++) out.push(parts[next++] ?? '');
   });
   return out;
@@ -145,7 +155,8 @@ function partsOfPiece(piece: string): (string | undefined)[] {
   if (/^(?:(?:19|20)\d\d|y{4})$/i.test(piece)) return ['year'];
   if (/^(?:y{2,4}[-.]?mm[-.]?dd|dd[-.]?mm[-.]?y{2,4})$/i.test(piece)) return ['date'];
   if (/^(?:mono|colou?r)$/i.test(piece)) return ['section code'];
-  const numbered = /^(?<word>image|photo|picture|pic|img)(?:0?1|n)$/i.exec(piece)?.groups?.['word'];
+  const numbered = /^(?<word>image|photo|picture|pic|img|fig|figure|plate|spread)(?:0?1|n)$/i.exec(piece)
+    ?.groups?.['word'];
   if (numbered) return [`text:${numbered}`, 'sequence'];
   const words = piece.split(/(?<=[a-z])(?=[A-Z\d])/);
   return words.length > 1 ? words.map(partOfWord) : [undefined];

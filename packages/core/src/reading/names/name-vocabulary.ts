@@ -20,16 +20,20 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer|plot|allotment',
   ],
   ['club code', 'code', 'club|society|team|school|university|college'],
   ['club code', 'name', 'club|society|team'],
   [
     'entry number',
     'reference',
-    'start|starting|race|bib|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
+    'start|starting|race|bib|stand|studio|stall|booth|pitch|garden|label|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
   ],
-  ['catalogue number', 'number', 'catalogue|accession|inventory|object|museum|sheet|specimen'],
+  [
+    'catalogue number',
+    'number',
+    'catalogue|accession|inventory|object|museum|sheet|specimen|register|archive|barcode|negative',
+  ],
   ['first name', 'name', 'first|given|christian|fore'],
   ['surname', 'name', 'last|family|sur'],
   ['species', 'name', 'common|latin|scientific|species'],

@@ -247,6 +247,8 @@ const NAMED_AFTER = patterns`
 function isNamedAfter(part: string, text: string, example: string | null): boolean {
   const isSaid = NAMED_AFTER.test(text);
   const stem = (example ?? '').replace(/\.\w+$/, '');
+  // "By the archive number with N at the end".
+  if (/\bwith (?:an? |the letter )?[A-Z] (?:at the end|behind|in front|before)\b/.test(text)) return false;
   // "Kiln Cottage 1934" is more than a year.
   if (/^(?:year|month|date)$/.test(part) && /[a-z]{4}/i.test(stem)) return false;
   const isNumber = /^(?:[A-Za-z]{1,4}-?)?\d+(?:[-/]\d+)*$/.test(stem) && /\b(?:number|date)\b/i.test(text);

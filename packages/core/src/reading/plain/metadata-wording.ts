@@ -88,6 +88,8 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bmust (?:still )?(?:have|hold|contain|carry|show) its (?:position|location|gps data)(?: and (?:the |its )?(?:date|time|exif))?(?=[,.:;]|$)/gi,
     'must keep its GPS data and EXIF data',
   ],
+  // "Creator: your name; nothing in Location."
+  [/\bnothing in (?:the )?(?:location|gps)(?: field)?(?=[.;,]|$)/gim, 'remove the GPS data'],
   // "Take the position out of the file."
   [
     /\btake (?:the |your |any )?(?:position|location|place|co-?ordinates|gps(?: data)?) out of (?:the|your|each|every) (?=files?|pictures?|images?|photos?)/gi,

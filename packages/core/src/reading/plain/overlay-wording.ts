@@ -74,6 +74,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\banything (?:that|which) (?:gives away|identifies|reveals|names|betrays) (?:the author|the photographer|you|who you are|who took it) must be removed(?: from the (?:picture|image|photo))?/gi,
     'the name of the author must not be on the picture',
   ],
+  // "A scale bar may be placed in the picture. Your name may not."
+  [
+    /(?<=\bmay be (?:placed|put|shown|added) (?:in|on) the (?:picture|image|photo|photograph)[.;,] (?:but |and )?)((?:your |the )?(?:names?|signatures?|logos?|dates?|titles?)) may not(?=[.;]|$)/gim,
+    '$1 must not be on the picture',
+  ],
   // "A border is fine. A signature is not."
   [
     new RegExp(
