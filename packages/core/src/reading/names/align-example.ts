@@ -61,7 +61,9 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
       )
       .find(found => found !== null) ??
     // "C05203": two numbers that touch.
-    new RegExp(`^${tight.join(`(${SEPARATOR}|${TOUCH}|(?<=\\d)(?=\\d))`)}$`).exec(stem) ??
+    new RegExp(
+      `^${(parts.includes('sequence') ? tight : shapes).join(`(${SEPARATOR}|${TOUCH}|(?<=\\d)(?=\\d))`)}$`,
+    ).exec(stem) ??
     // "Aeshna_cyanea_2026": an open part may hold the mark after all.
     (parts.includes('species') ? new RegExp(`^${shapes.join('(_)')}$`).exec(stem) : null) ??
     // "Lindqvist_Fig03": a word of its own in front of the number.

@@ -108,7 +108,7 @@ readsNamesAs([
   ],
   [
     'Name the file with your studio number and your surname (e.g. 17 Albers.jpg).',
-    '',
+    '[entry number] [surname]',
     '17 Albers.jpg',
     'allowed',
   ],
