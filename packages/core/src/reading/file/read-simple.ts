@@ -112,7 +112,7 @@ const SIMPLE: readonly Simple[] = [
   },
   {
     field: 'jpegScan',
-    words: /\bbaseline\b/i,
+    words: /\bbaseline\b(?! tiff)/i,
     value: () => 'baseline',
     unless: BOTH_SCANS,
   },

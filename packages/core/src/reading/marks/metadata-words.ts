@@ -113,7 +113,7 @@ export const NONE_IN =
   /\bno names?\b[^.;]{0,60}\b(?:none|not|no(?:r any)? names?|nor) in (?:the |its |their )?(?:metadata|exif|iptc)\b/i;
 /** "Keep the exposure data. Your name must not be there." */
 export const NAME_NOT_THERE =
-  /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b/i;
+  /\b(?:your|the (?:author|photographer|maker)['’]s) names? (?:must|should|may) not (?:be|stand|appear) (?:there|in (?:it|them))\b|^\W*remove (?:your|the author['’]s) name from (?:it|them)\b/i;
 /** "Make sure the file does not reveal where it was taken." */
 export const TELLS_WHERE =
   /\b(?:file|files|metadata|exif|properties|information)\b[^.;]{0,24}\b(?:not|never)\b[^.;]{0,16}\b(?:give away|reveal|show|tell|betray|say|contain) where\b|\b(?:place|location) where\b[^.;]{0,40}\b(?:must|should|may) not be (?:recorded|stored|saved|found|kept)\b|\bfiles? (?:holds?|contains?|has|have|carr(?:y|ies)) no (?:gps|location|position)\b/i;

@@ -114,6 +114,7 @@ function readMark(segment: Segment): Found[] {
   // "Captions may have up to 30 words": those of the form.
   if (/\b\d+ (?:words|characters|letters)\b/i.test(text) && !ON_PICTURE.test(text)) return [];
   if ((OF_FILE_NAME.test(text) || /\bas the file ?-?name\b/i.test(text)) && !ON_PICTURE.test(text)) return [];
+  if (ADDED_BY_US.test(text) && !/\b(?:no|not|never|without)\b|n['’]t\b/i.test(text)) return [];
   const neither = NEITHER_SHOWS.exec(text);
   if (neither) return [at(segment, 'watermark', 'forbidden', neither)];
   const strong = [...text.matchAll(MARK)];
@@ -148,6 +149,10 @@ function readMark(segment: Segment): Found[] {
     ? [at(segment, 'watermark', 'forbidden', whose)]
     : [];
 }
+
+/** "We'll add the lifeboat's logo, so leave the bottom free." */
+const ADDED_BY_US =
+  /\bwe(?:['’]ll| will| shall)? (?:also |then )?(?:add|put|place|print) (?:the|our|your)\b[^.;,]{0,24}\b(?:logos?|names?|titles?|captions?|dates?)\b/i;
 
 /** "0412_Tide Mill.jpg (membership number, underscore, title)" tells what a name is made of. */
 const OF_EXAMPLE = /\.(?:jpe?g|tiff?|png)["”’]? \([^()]*$/i;

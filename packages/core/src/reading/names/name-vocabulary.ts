@@ -41,7 +41,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'author',
     'name',
-    'member|author|artist|photographer|maker|worker|entrant|applicant|owner|donor|participant|full|your(?: full)?',
+    'member|author|artist|photographer|maker|worker|entrant|applicant|owner|donor|participant|full|your(?: (?:full|own))?',
   ],
   [
     'sequence',

@@ -130,6 +130,12 @@ export const DENIAL_WORDING: readonly Rule[] = [
     `\\b(because|since|as) (?:an? )?${FORMAT} (?=(?:has|have|is|are|cannot|can|does|do|loses?|would|will|shows?)\\b)`,
     '$1 another kind ',
   ),
+  // "JPEG only where the original is a JPEG" is the way out for some.
+  rule(
+    `\\b${FORMAT} only where (?:the|your|an?) (?:original|picture|image|file) is (?:an? |already (?:an? )?)?${FORMAT}`,
+    'another kind only for some',
+  ),
+  rule(`\\bnobody['’]s (?=${OVERLAY}|names?\\b)`, 'no '),
   rule(`\\banything but (?:an? )?(?=(?:s?rgb|adobe rgb|jpe?gs?|tiffs?|pngs?)\\b)`, 'anything other than '),
   rule(
     `(?<=\\b(?:rgb|jpe?gs?|tiffs?|pngs?|cmyk|pictures|images|files))(?<!\\bother than [^.;]{0,16}) (is|are) out(?=[.;:,!]|$)`,

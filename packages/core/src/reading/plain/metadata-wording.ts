@@ -90,6 +90,7 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "Creator: your name; nothing in Location."
   [/\bnothing in (?:the )?(?:location|gps)(?: field)?(?=[.;,]|$)/gim, 'remove the GPS data'],
+  [/\bnor in (?:their|its|the) data(?=[.;,]|$)/gim, 'nor in the metadata'],
   // "Take the position out of the file."
   [
     /\btake (?:the |your |any )?(?:position|location|place|co-?ordinates|gps(?: data)?) out of (?:the|your|each|every) (?=files?|pictures?|images?|photos?)/gi,

@@ -44,6 +44,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     '$1 $2',
   ],
   [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
+  [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
   [
     /\bto fill (\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?)[^.;\d]{0,40}\bwithout exceeding (?:it|this|that|them)\b/gi,
     'at most $1',

@@ -163,7 +163,9 @@ export function sectionItem(written: string): SectionItem | undefined {
     .trim()
     .replace(/[\s:–—,-]+$/, '')
     .replace(/\s(?:section|class|category)$/i, '')
-    .replace(/^[“"](.*)[”"]$/, '$1');
+    .replace(/^[“"](.*)[”"]$/, '$1')
+    // "D. Theme: Bridges".
+    .replace(code === null ? /$^/ : /^Theme: (?=[A-Z])/, '');
   if (
     !((called ? A_CALLED_LABEL : A_LABEL).test(label) || (called && isSmall(written.trim(), label))) ||
     NOT_SECTION.test(label) ||

@@ -64,7 +64,9 @@ export function readRatio(segment: Segment): Found[] {
       );
     if (first && !isOfScreen) {
       const last = all.at(-1)?.m ?? first.m;
-      const pairs = all.map(a => a.pair);
+      const pairs = all
+        .map(a => a.pair)
+        .filter((p, i, every) => every.findIndex(o => o.join() === p.join()) === i);
       return [
         {
           field: 'ratio',
