@@ -37,7 +37,7 @@ export const NOT_DEADLINE = phrases`
   printers? (?:closes?|stops?|locks?) | goes? (?:live|online|to press) | (?:printers?|printing|jury|judges) (?:starts?|begins?) | (?:is|are) made up\b
   (?:production|print|final|high[- ]res\w*) files? (?:are|is|must|should|will|have)
   early(?:[- ]bird)? (?:entry|entries|price|fee|rate|until|till|by)
-  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until) | entries open
+  late (?:entries|entry|submissions?) (?:are|is|may|will|can|until|double|cost|pay) | entries open
   end of (?:the )?exhibition
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to|from)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)

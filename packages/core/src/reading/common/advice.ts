@@ -27,7 +27,7 @@ const ADVICE = phrases`
   # What serves.
   (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
-  sensible | good idea | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
+  sensible | good idea | (?:here is|here['’]s|this is) what works | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
   (?:good|best|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
   best results | it is best to | works? (?:perfectly|nicely|very well) | most faithful | (?<!\bto )(?:looks?|works?) (?:best|good)
   works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right

@@ -79,7 +79,7 @@ const FOR_EACH = new RegExp(
   'i',
 );
 const OF_THE_PAST =
-  /^ (?:(?:from|of) (?:an? |the )?(?:earlier|previous|last|\d{4})\b(?! (?:two|three|few|\d|year))|hang\b|are on\b)/i;
+  /^ (?:(?:from|of) (?:an? |the |your )?(?:earlier|previous|last|\d{4})\b(?! works?\b)(?! (?:two|three|few|\d|year))|hang\b|are on\b)/i;
 /** "One panel of twelve images": the panel is no entry. */
 const OF_SEVERAL = new RegExp(
   `^ of (?:up to |exactly |at most )?(?!one (?:event|subject|kind|sort|day)\\b)(?:${COUNT})\\b(?! ?(?:[km]b|megs?|px|pixels))`,
@@ -147,7 +147,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
     ABOUT_OTHERS.test(
       lead.replace(/^.*[,;]/s, '') +
         tail.replace(
-          /\([^()]*\)| for \d+ (?:seconds|minutes)(?: each)?|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs,
+          /\([^()]*\)| of (?:your )?previous work\b| (?:for|and) \d+ (?:seconds|minutes)(?: each)?|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs,
           '',
         ),
     )

@@ -11,7 +11,7 @@ const THINGS = '(?:images?|pictures?|photos?|photographs?|works?|entries|prints?
 /** What makes monochrome a demand on every picture, and not the name of a section or one of two choices. */
 const OF_ALL: readonly string[] = [
   // "Pictures: monochrome", "- monochrome, please"
-  `^(?:the )?${THINGS}\\s*:\\s*${MONO}\\b(?! or\\b)`,
+  `^(?:the )?(?:${THINGS}|treatment|process|style|tone)\\s*[:|]\\s*${MONO}\\b(?! or\\b)`,
   `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.;]?$`,
   // "All works must be in monochrome"
   `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,

@@ -214,7 +214,7 @@ function readNotes(
     const isOfPlace = PLACE.test(part) && said.length > 0;
     if (
       isOfPlace &&
-      !/\b(?:all|full|complete) (?:embedded |other )?(?:exif|metadata)|\band height in the exif\b|\bexif(?: data)?(?: and| with|,)|(?:,|\band) exif\b/i.test(
+      !/\b(?:all|full|complete) (?:embedded |other )?(?:exif|metadata)|\bwith (?:its|their) exif\b|\band height in the exif\b|\bexif(?: data)?(?: and| with|,)|(?:,|\band) exif\b/i.test(
         part,
       )
     )

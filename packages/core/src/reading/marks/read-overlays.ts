@@ -163,7 +163,7 @@ const STATED_OFF =
 
 /** "Sponsors' logos" belong to what is photographed, "an illegible signature" is a file of its own. */
 const IN_THE_SCENE =
-  /\b(?:sponsors?['’]?s?|advertising) $|\b(?:illegible|unclear|blurred|missing)\b[^.;,]{0,30}$/i;
+  /\b(?:sponsors?['’]?s?|advertising) $|\b(?:upload|attach|scan|submit)(?:ed|ing)? (?:the |your |an? )$|\b(?:illegible|unclear|blurred|missing)\b[^.;,]{0,30}$/i;
 
 /** "Applications without photograph and signature will be rejected" asks for one. */
 const IS_MISSED =

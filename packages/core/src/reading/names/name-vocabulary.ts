@@ -99,6 +99,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   photographer: 'author',
   maker: 'author',
   worker: 'author',
+  painter: 'author',
   section: 'section code',
   theme: 'section code',
   class: 'section code',

@@ -40,7 +40,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order | (?:place|position) in (?:the|your) (?:series|set|sequence|panel)
       number of (?:the|your|each) (?:entry|image|picture)(?= \(0?1\b) | entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
       (?<!number of (?:\w+ )?|number \()(?:\d|two|three|four) (?:figures|digits)(?! for (?:the|your) (?:member|club|entry|student|section)) | numbered? (?:from )?(?:0?1|one)
-      a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
+      a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | priority | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
       (?<=followed by )1 ?[-–] ?\d{1,2} | (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
       a letter (?:(?:for|per) (?:each|every)|per) (?:image|picture|photo|file|entry|work)

@@ -9,7 +9,7 @@ import { oneOf, patterns, phrases } from '../common/word-lists.ts';
 export type Claim = (field: string, segment: Segment, from: number, to: number) => void;
 
 const NO_SPACES = phrases`
-  no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces? | without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?
+  no\s+(?:[a-z]+,? (?:or |and )?){0,3}spaces?(?! (?:round|around|on either side|before|after)\b) | without (?:any )?(?:[a-z]+,? (?:or |and )){0,2}spaces?
   (?:spaces?|blanks?)(?: in (?:the )?(?:file ?-?)?names?)?:? {1,40}(?:are |is |must )?(?:not|forbidden|never|none)
   (?:spaces?|blanks?),? (?:and|or|nor) [^.;]{1,40} (?:are|is|must) (?:not|forbidden|never)
   not (?:contain|include|use|have|put)[^.;]{0,25}spaces? | never (?:use |any )?spaces?

@@ -103,5 +103,9 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b\\d{2,3} ?(?:dpi|ppi),? but (?:leave (?:that|this|it) to us|we (?:see|take care|look after) )',
     'a resolution, but we see ',
   ),
+  rule(
+    '\\b(contact sheet|overview|layout (?:image|sheet)|index sheet) of (?:all )?(?:the )?\\d{1,2} (?:images|pictures|photos|photographs|works)\\b',
+    '$1',
+  ),
   rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),
 ];

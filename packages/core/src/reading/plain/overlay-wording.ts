@@ -55,7 +55,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   ],
   [new RegExp(`\\byou may sign (?:the |your )?${PICTURE}\\b`, 'gi'), 'signatures on the picture are allowed'],
   [
-    /(?<=\bnames? )must(?: not|n['’]t) be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,
+    /(?<=\bnames? )(?:must|shall)(?: not|n['’]t) be on or in (?:any of )?(?:the|your) (?:files?|pictures?|images?)\b/gi,
     'must not be on the picture; remove your name from the metadata',
   ],
   [

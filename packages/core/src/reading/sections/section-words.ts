@@ -19,7 +19,7 @@ export interface ReadSections {
 export const NOT_SECTION = new RegExp(
   `^${oneOf`
     max(?:imum)? | min(?:imum)? | how | bit depth | depth | copyright | leave (?:out|off|the)
-    (?:one|two|three|four|five|six|ten) (?:per|in|for|of|pictures?|images?|photo\w*|works?|entr(?:y|ies))
+    (?:one|two|three|four|five|six|ten) (?:per|in|for|of (?!a kind\b)|pictures?|images?|photo\w*|works?|entr(?:y|ies))
     jpe?g | sizes? | files? | width | height | formats? | resolution | colou?r space | bits | longest | shortest | fees? | titles? | eligib\w+ | conditions?
     amounts? | quantity | term | dates? | tel | phone | quality | entries | images | number | pictures | works | limit | weight | ratio | dpi | ppi
     version | round | closing | dead-?line | page | cost | prizes? | tickets? | members? | non-?members? | gold

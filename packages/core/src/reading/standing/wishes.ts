@@ -8,7 +8,7 @@ import { oneOf, patterns, phrases } from '../common/word-lists.ts';
 const HEAD = oneOf`
   (?:(?:first|second|third|another|one more) )?(?:hint|tip)s?(?: and (?:tricks|hints))?
   what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible) | please try | hopefully | better
-  (?:what )?(?:we|i) (?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like
+  (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like
   what would (?:be (?:nice|good|ideal)|help)(?: us)? | (?:nice|good)(?: to have)? | acceptable
   (?:strongly |highly )?(?:recommended|preferred|suggested|desirable|desired|advisable|advised|welcome|helpful|useful)
   you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
