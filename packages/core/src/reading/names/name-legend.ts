@@ -6,11 +6,17 @@ import type { Segment } from '../common/segments.ts';
 
 /** "001-Title.jpg where 001 is your entry number": what the words of the example stand for. */
 export function readLegend(example: string, about: readonly Segment[]): string[] | undefined {
-  const stem = example.replace(/\.[A-Za-z]+$/, '');
-  return [/( - |_)/, /( - |[ _-])/]
-    .map(marks => explained(stem.split(marks), about))
+  return [example, ...patternsIn(about)]
+    .map(name => name.replace(/\.[A-Za-z]+$/, ''))
+    .flatMap(stem => [/( - |_)/, /( - |[ _-])/].map(marks => explained(stem.split(marks), about)))
     .find(parts => parts !== undefined);
 }
+
+/** "In the form NN_Title_MM, NN being your priority and MM your membership number": words that stand for the parts. */
+const patternsIn = (about: readonly Segment[]): string[] =>
+  about.flatMap(
+    ({ text }) => text.match(/(?<![\w.])[A-Za-z]{1,12}(?:[_-][A-Za-z]{1,12}){1,4}(?![\w.-])/g) ?? [],
+  );
 
 /** @param pieces words and the marks between them, in turn */
 function explained(pieces: readonly string[], about: readonly Segment[]): string[] | undefined {

@@ -108,7 +108,6 @@ export function readParts(
   });
   naming.parts =
     readLegend(example, [...about, ...behind]) ??
-    ofPattern([...about, ...behind]) ??
     partsOfExample(example) ??
     told?.parts ??
     fillExample(example, { others, isOwnWord: isFixed, described: partial }) ??
@@ -116,14 +115,6 @@ export function readParts(
     null;
   // The sentence as a whole says what the pieces are.
   if (told && naming.parts === told.parts) claim('parts', told.segment, 0, told.segment.text.length);
-}
-
-/** "In the form NN_Title_MM, NN being your priority and MM your membership number". */
-function ofPattern(about: readonly Segment[]): string[] | undefined {
-  return about
-    .flatMap(({ text }) => text.match(/(?<![\w.])[A-Za-z]{1,12}(?:[_-][A-Za-z]{1,12}){1,4}(?![\w.-])/g) ?? [])
-    .map(pattern => readLegend(pattern, about))
-    .find(parts => parts !== undefined);
 }
 
 /** "The title, then a dash, then your name: Evening Tide - Ros Penn.jpg": the spaces round a mark are those of the example. */

@@ -54,7 +54,7 @@ const A_MUST =
 
 /** "The page takes up to 7 MB and not a byte more" is no wish, whatever line it stands on. */
 const A_LIMIT =
-  /\b(?:must|refuse[sd]?|not accepted|(?:page|form|site|system|uploader|portal|server) (?:(?:will )?(?:takes?|accepts?|allows?|copes? with|manages?)|says no)|not a byte more|hard limit)\b/i;
+  /\b(?:must|refuse[sd]?|not accepted|(?:page|form|site|system|uploader|portal|server) (?:(?:will )?(?:takes?|accepts?|allows?|copes? with|manages?)|says no)|not a byte more|hard limit|limit (?:on|of) the (?:page|form|site|system|portal|server))\b/i;
 
 /** "Below 3 MB (the upper limit is 7 MB)": a part of a wish that is none. */
 export function isHardPart({ text, start }: Segment, found: Found): boolean {
