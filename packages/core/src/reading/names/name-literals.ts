@@ -50,6 +50,7 @@ export function literalsOf(example: string | null, parts: string[], text: string
   // "Fifty_" brings its mark along.
   if (!example && parts.some(part => /^text:.*[_ -]$/.test(part))) return parts;
   if (!example) {
+    // "No spaces" names no mark that joins the parts.
     const joints = text.replace(/\b(?:no|without|not) (?:any )?(?:spaces?|hyphens?|under-?scores?)\b/gi, ' ');
     const said = /_/.test(joints)
       ? ['_']

@@ -119,7 +119,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   rule(`${DEMAND}(?:spare us|do without|skip|forget(?: about)?) (?:${ANY})(?=${FORMAT}\\b)`, 'no '),
   // "TIFFs clog our server", "we have had enough of squashed JPEGs", "PNG, because a JPEG has no transparency".
   rule(
-    `(?<=^|[.;:!?,] |\\bbecause )(${FORMAT}) (?:clog|break|crash|choke|jam|block|overload|upset|fill)s? (?:up )?(?=(?:our|the|my) )`,
+    `\\b(${FORMAT}) (?:clog|break|crash|choke|jam|block|overload|upset|fill)s? (?:up )?(?=(?:our|the|my) )`,
     'no $1, which burden ',
   ),
   rule(
@@ -156,15 +156,15 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Smaller than 1000 pixels on the short side? Then we cannot use it."
   rule(
-    `(?<!\\b(?:no|not|never) )\\b(?:less|fewer|smaller|lighter|shorter|narrower|lower) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    `\\b(?:less|fewer|smaller|lighter|shorter|narrower|lower)(?<!\\b(?:no|not|never) \\w+) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
     'at least $1.',
   ),
   rule(
-    `(?<!\\b(?:no|not|never) )\\b(?:more|larger|bigger|heavier|longer|wider|higher) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
+    `\\b(?:more|larger|bigger|heavier|longer|wider|higher)(?<!\\b(?:no|not|never) \\w+) than (${MEASURE})\\?(?= {1,2}[A-Z])(?!${FINE})`,
     'at most $1.',
   ),
   rule(
-    `(?<!\\b(?:no|not|never) )\\b(?:less|fewer|more|smaller|larger|bigger|heavier|lighter) than (${MEASURE})\\?(?=${FINE})`,
+    `\\b(?:less|fewer|more|smaller|larger|bigger|heavier|lighter)(?<!\\b(?:no|not|never) \\w+) than (${MEASURE})\\?(?=${FINE})`,
     'any size?',
   ),
   // "As long as it isn't tiny (1500 pixels wide at least) and isn't so huge that it is refused (6 MB is about it)."
@@ -178,7 +178,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Neither may hold GPS data": both files are spoken of.
   rule(
-    `(?<=^|[.;!?\\n] {0,2})(?:neither|none)(?: of (?:them|these|the (?:two|three|files|pictures|images|photos)|both))? (may|must|should|can) (?:hold|contain|carry|include|show|have) (?:any |an? )?(${NOTE}|${NAME})`,
+    `\\b(?:neither|none)(?<=(?:^|[.;!?\\n] {0,2})\\w+)(?: of (?:them|these|the (?:two|three|files|pictures|images|photos)|both))? (may|must|should|can) (?:hold|contain|carry|include|show|have) (?:any |an? )?(${NOTE}|${NAME})`,
     'both $1 not contain $2',
   ),
   [/\blighter than(?= \d)/gi, 'smaller than'],

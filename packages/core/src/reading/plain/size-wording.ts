@@ -35,7 +35,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   // "It is 1920 across and 1080 down, and your picture must sit inside that."
   rule(
-    `(?<!\\bmost )\\b${N}${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,
+    `\\b${N}(?<!\\bmost \\d+)${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|shall|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,
     'at most $1 pixels wide and at most $2 pixels high',
   ),
   // "For the selection a smaller version is enough: 800 x 1200 pixels."
@@ -51,7 +51,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ],
   // "1400 (width) and 1050 (height) are ceilings, not targets."
   rule(
-    `(?<!\\bmost )\\b${N}${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,
+    `\\b${N}(?<!\\bmost \\d+)${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,
     'at most $1 pixels wide and at most $2 pixels high',
   ),
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
@@ -165,7 +165,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     '',
   ],
   // "Square; 2400 px per side".
-  [/(?<!\d ?(?:and|to|-|–) )\b(\d{3,5}) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
+  [/\b(\d{3,5})(?<!\d ?(?:and|to|-|–) \d+) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
   // "Black borders look good: leave 60 px on each side."
   [/\bleave (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:on|at|round|along)\b)/gi, 'leave some room'],
   // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".
