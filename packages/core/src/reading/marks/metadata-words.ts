@@ -39,6 +39,7 @@ export const STAYS = patterns`
   \bnot\b[^.;]{0,30}\bthat (?:drops?|strips?|removes?|deletes?) (?:them|it)\b
   \bleave (?:all (?:of )?|100 ?% of )?(?:the |your )?(?:metadata|exif)\b[^.;]*\b(?:where|as) (?:it|they) (?:is|are)\b
   \b(?:must|needs? to|has to|have to|should) survive\b
+  (?:\bnot|n['’]t)\b[^.;]{0,60}\((?:it|they|that|this|which) (?:strips?|removes?|deletes?|drops?|loses?)\b
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
   \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
   \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b

@@ -69,7 +69,7 @@ function matchOf(example: string, parts: readonly string[]): RegExpExecArray | u
     // "Lindqvist_Fig03": a word of its own in front of the number.
     (parts.at(-1) === 'sequence'
       ? new RegExp(
-          `^${shapes.slice(0, -1).join(`(${SEPARATOR})`)}((?:${SEPARATOR})[A-Z][a-z]{1,7})${shapes.at(-1) ?? ''}$`,
+          `^${shapes.slice(0, -1).join(`(${SEPARATOR})`)}((?:${SEPARATOR})[A-Z][a-z]{1,7})(\\d{1,4})$`,
         ).exec(stem)
       : null) ??
     undefined

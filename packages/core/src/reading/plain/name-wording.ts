@@ -9,7 +9,10 @@ export const NAME_WORDING: readonly Rule[] = [
   [/\b(?:file|picture|image|photo)['’]s name\b/gi, 'file name'],
   [/(?<=\bfile name (?:should|must) be )the (?:picture|image|photo)['’]s (?=title\b)/gi, 'the '],
   // "Name of photo: letter of the section, …" heads the description.
-  [/^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:photo|image|picture|file)s?(?=:)/gim, '$1File name'],
+  [
+    /^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:(?:photo|image|picture) )?(?:photo|image|picture|file)s?(?=:)/gim,
+    '$1File name',
+  ],
   // "The name may contain letters and figures only."
   [
     /\bthe name (?=(?:may|can|must|should) (?:only )?(?:contain|consist of|have|use) (?:only )?(?:(?:plain|unaccented|latin|capital|small) )?(?:letters|figures|digits|characters))/gi,
@@ -49,6 +52,8 @@ export const NAME_WORDING: readonly Rule[] = [
   ],
   // "Follow the number with a space and the title."
   [/\bfollow (?:the|this|that) [a-z]+ with (?=an? (?:space|hyphen|under-?score|dash)\b)/gi, 'then '],
+  // "Name of each file not to exceed 30 characters and not to contain spaces."
+  [/\bnot to (exceed|contain|include|have)\b(?<=\bnames?\b[^.;]{0,80})/gi, 'must not $1'],
   // "The system does not accept spaces or umlauts in file names."
   [
     /\b(?:does|do|will|can) ?not (?:accept|allow|take|like|support|handle|cope with) (?=(?:spaces|umlauts|accents|accented letters|special (?:characters|signs))\b[^.;]*\b(?:names?|titles?)\b)/gi,

@@ -95,4 +95,18 @@ readsAs([
   ],
   ['File names: underscores where you’d put a space.', { name: { spaces: 'forbidden' } }],
   ['File names may run to 30 characters.', { name: { maxLength: 30 } }],
+  [
+    'Name of the picture file: section code, number, title (LS_1_Fjord.jpg).',
+    {
+      name: {
+        example: 'LS_1_Fjord.jpg',
+        parts: ['section code', 'text:_', 'sequence', 'text:_', 'title'],
+        extension: 'jpg',
+      },
+    },
+  ],
+  [
+    'Name of each file not to exceed 30 characters and not to contain spaces.',
+    { name: { maxLength: 30, spaces: 'forbidden' } },
+  ],
 ]);

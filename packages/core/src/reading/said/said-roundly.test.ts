@@ -184,4 +184,12 @@ readsBesideJpeg([
     { closes: '2027-10-09' },
   ],
   ['How many? Five, in any mixture of colour and mono.', { maxFiles: 5 }],
+  [
+    'The club’s projector shows 1920 x 1080 pixels. Your image may be smaller but neither its width nor its height may exceed these figures.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'We check the date in the EXIF, so don’t crop, don’t filter and don’t send it through a chat app (they strip it).',
+    { strip: false },
+  ],
 ]);

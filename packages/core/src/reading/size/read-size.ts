@@ -57,7 +57,7 @@ const REFUSED_ABOVE = new RegExp(
     \b(?:it|they|this|that|images?|pictures?) (?:must|may|should|can) ?not be (?:any )?(?:larger|bigger)\b(?! than)
     \b(?:(?:must|may|should|can) ?not|(?:no|neither) (?:dimension|side|edge|image|picture|file) (?:must|may|should|can)) exceed (?:these|those|this|that)\b
     (?:both|these|all|they) (?:\w+ ){0,2}?are (?:the )?(?:maximum|greatest|upper)(?: figures| sizes| values| numbers)?(?=[.,;]|$)
-    \(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\) | \bthat is the (?:most|limit|maximum)
+    \bneither (?:its |the |your )?width nor (?:its |the |your )?height\b[^.;]{0,12}\bexceed (?:these|those|this|that)\b | \(fit(?:s|ting)? (?:in|into|inside|within) (?:it|this|that)\) | \bthat is the (?:most|limit|maximum)
     \b(?:neither|no) (?:side|edge|dimension)(?: (?:is|being|may be|can be|must be|should be))? (?:more|longer|larger|greater|bigger)\b(?! than)
     \b(?:neither|never|not|no)\b[^.;]{3,80}\bbe exceeded\b | \bthese are (?:the )?(?:limits|maxim)
     \b(?:must|has to|have to|needs? to|should) fit (?:in|into|inside|within) (?:it|this|that)\b
