@@ -183,7 +183,7 @@ export const WORDING: readonly Rule[] = [
   ],
   // "Its name has no spaces."
   [
-    /\bits name(?= (?:has|have|must|shall|may|should|contains?|is no (?:longer|more)|holds?)\b)/gi,
+    /\bits name(?= (?:has|have|must|shall|may|should|contains?|is no (?:longer|more)|holds?)(?:n['’]t)?\b)/gi,
     'the file name',
   ],
   [
