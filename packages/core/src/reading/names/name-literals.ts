@@ -63,8 +63,6 @@ export function literalsOf(example: string | null, parts: string[], text: string
   const stem = example.replace(/\.[A-Za-z]+$/, '');
   const pieces = stem.split(/( - | – |__|[_-])/);
   const fields = pieces.filter((_, i) => i % 2 === 0);
-  if (fields.length === parts.length)
-    return parts.flatMap((part, i) => (i ? [`text:${pieces[2 * i - 1] ?? ''}`, part] : [part]));
   const bySpace = stem.split(/([ _-])/);
   if (fields.length === 1 && bySpace.filter((_, i) => i % 2 === 0).length === parts.length)
     return parts.flatMap((part, i) => (i ? [`text:${bySpace[2 * i - 1] ?? ''}`, part] : [part]));

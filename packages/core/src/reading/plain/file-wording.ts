@@ -91,11 +91,11 @@ export const FILE_WORDING: readonly Rule[] = [
     'two ',
   ),
   rule(
-    '\\bresolution(\\s*[:=]\\s*)((?:72|96|150|200|240|250|254|300|350|400|600))(?=\\s*(?:[.;,]|$))',
+    '\\bresolution(\\s*[:=]\\s*)(72|96|150|200|240|250|254|300|350|400|600)(?=\\s*(?:[.;,]|$))',
     'resolution$1$2 ppi',
   ),
   rule(
-    '\\b(?:pictures|images|files|photos|photographs) (?:in|with) (?:any )?(?:other colou?r (?:spaces?|profiles?) than|an?y? ?other colou?r (?:space|profile) than) (?=s?rgb|adobe rgb)',
+    '\\b(?:pictures|images|files|photos|photographs) (?:in|with) (?:any |an)?other colou?r (?:spaces?|profiles?) than (?=s?rgb|adobe rgb)',
     'anything other than ',
   ),
   rule('\\bup to and including (?=\\d)', 'up to '),
