@@ -10,10 +10,11 @@ import { readTotal } from './count/read-total.ts';
 import { readWeight } from './file/read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './common/reading.ts';
 import { segmentText, withoutMark, type Segment } from './common/segments.ts';
-import { takenOver } from './kinds/same-as.ts';
+import { isFormatMore, takenOver } from './kinds/same-as.ts';
 import { settleClosing } from './closing/settle-closing.ts';
 import { solvePrint } from './size/solve-print.ts';
 import { splitDeliverables } from './kinds/split-deliverables.ts';
+import { withValuesByKind } from './kinds/values-by-kind.ts';
 import { turnRefusals } from './standing/turn-refusals.ts';
 
 /** Longest text that is read. A prospectus has some thousands of characters; more is something else. */
@@ -53,7 +54,7 @@ export function readRules(text: string): Reading {
     questions: [],
     claims: [],
   };
-  const groups = splitDeliverables(worded.text, segments);
+  const groups = withValuesByKind(splitDeliverables(worded.text, segments));
   readSheetWide(segments, groups, reading);
   readFiles(groups, reading);
   // "The registration number followed by P, S or T" beside photograph, signature and thumb impression.
@@ -112,21 +113,25 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
   claimAll(reading.claims, closing.from, undefined);
 }
 
+/** Kinds of file that only some are asked for in the end. */
+const OF_LATER = /\b(?:if|once|when|chosen|selected|accepted|finalists?)\b/;
+
 /**
  * Numbers of entries without those of the kinds of file: "one portrait; one signature" asks for each once, and
  * "Panel of four" over a column of a table only names it.
  */
 function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
-  const grouped = groups.flatMap(g => g.segments);
-  const isGrouped = ({ start }: Found) =>
-    grouped.some(s => start >= s.start && start < s.start + s.text.length);
+  const isIn = ({ start }: Found, some: readonly Group[]) =>
+    some.some(g => g.segments.some(s => start >= s.start && start < s.start + s.text.length));
   // "Five pictures of your work" beside "one portrait": what shows the person is no entry.
   const ofPerson = groups
-    .filter(g => /^(?:portrait|signature|document|thumbnail)$/.test(g.label ?? ''))
-    .flatMap(g => g.segments);
-  const isOfPerson = ({ value, start }: Found) =>
-    value === 1 && ofPerson.some(s => start >= s.start && start < s.start + s.text.length);
-  const counted = total.filter(isGrouped);
+    .filter(g => /^(?:portrait|signature|document|thumbnail)$/.test(g.label ?? ''));
+  const isOfPerson = (f: Found) => f.value === 1 && isIn(f, ofPerson);
+  // "If chosen: 3" beside "first look: up to 10" counts what comes later.
+  const [later, now] = [true, false].map(is => groups.filter(g => OF_LATER.test(g.label ?? '') === is));
+  const isLater = (f: Found) => isIn(f, later ?? []) && !isIn(f, now ?? []);
+  const grouped = total.filter(f => isIn(f, groups));
+  const counted = grouped.every(isLater) ? grouped : grouped.filter(f => !isLater(f));
   const works = counted.filter(f => !isOfPerson(f));
   const several = works.filter(f => f.value !== 1);
   // "Six images of recent work; one image showing the technique": the works are what there are several of.
@@ -180,8 +185,10 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
   const read = told.map(({ label, segments, own }, i) => {
     const first = told[i ? 0 : 1];
     const said = [...own.found, ...(first ? takenOver(segments, own.found, first.own.found) : [])];
-    const shared = sharedByAll.filter(f => !said.some(o => o.field === f.field));
-    return { label, own, found: [...said, ...shared] };
+    const shared = sharedByAll.filter(
+      f => !said.some(o => o.field === f.field) || (f.field === 'formats' && isFormatMore(segments)),
+    );
+    return { label, own, found: [...shared, ...said] };
   });
   // "Prints: only on demand, 30 x 45 cm": what nothing is asked of is no file.
   const isOnPaper = ({ label, own }: (typeof read)[number]) =>

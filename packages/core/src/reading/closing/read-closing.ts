@@ -268,10 +268,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         ownBehind(text, stamp, next, clause).replace(/[(;]?[^(;]{0,24}\b(?:by|until|till|before) .*$/is, ''),
       ) ||
       STRONG.test(label) ||
-      /^(?:Q[.:] ?)?when\b/i.test(text) ||
+      /^(?:Q[.:] ?)?(?:(?:where|how) and )?when\b/i.test(text) ||
       OF_ENTRIES.test(clause) ||
       (i > 0 && OF_PICTURES_TOO.test(clause) && STRONG.test(text)) ||
-      /^(?:by |until )?when\b/i.test(label) ||
+      /^(?:by |until |where and |how and )?when\b/i.test(label) ||
       isNamedDay ||
       // "JPEG | 2 MB max | by 10 January 2027": a cell of a row about the files.
       (/\|\s*(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) && isOfFiles(text)) ||

@@ -20,7 +20,7 @@ const ADVICE = phrases`
   # What those who ask like, or do themselves.
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:we|i)(?: would|['’]d) (?:really |very much )?(?:appreciate|welcome) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
   (?:we|i)(?: would|['’]d) (?:really |also |much )?like (?=s?rgb\b|adobe rgb\b|it (?:if|even|more|better|best|(?:very )?much)|(?:the )?profiles?\b)
-  (?:would|['’]d) rather (?:have|not|you) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
+  (?:would|['’]d) (?:rather|sooner) (?:have|not|you|see|get) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
   would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use

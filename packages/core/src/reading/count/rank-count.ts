@@ -20,7 +20,7 @@ export const ENTERING = new RegExp(
     contains? | enclose | made up | entitled | offer | present | (?:like|want) to see | have | post | makes?
     (?:(?:essay|series|portfolio|panel|set|submission) (?:is|has|holds)|entry has) | share | mail | be entered | needs
     you(?:['’]ll| will)? need | need(?= your)
-  `}\\b|^(?:take|add|select)\\b`,
+  `}\\b|^(?:take|add|select|collect|gather|assemble)\\b`,
   'i',
 );
 /** The verb right before a number alone: "each can send three." */
@@ -38,6 +38,9 @@ const OURS = patterns`
 /** What may be done with the entries just named. */
 const MAY_BE =
   /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|made|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
+/** "More than ten we will not look at." */
+const TURNED_DOWN =
+  /^\W*(?:[\w-]+ ){0,2}?(?:we|i) (?:will not|cannot|can not|do not|won['’]t|can['’]t|don['’]t) (?:\w+ )?(?:look|take|open|read|accept|consider|show|count|want)\b/i;
 /** Kinds of things that entries are counted by beside persons: "per entry", "per round". */
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
@@ -139,6 +142,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   if (
     /(?<!\b(?:no|not) )\bmore than $/i.test(lead) &&
     !MAY_BE.test(tail) &&
+    !TURNED_DOWN.test(tail) &&
     !/\b(?:not|never|nobody|no one|cannot|no)\b|n['’]t\b/i.test(lead)
   )
     return undefined;
@@ -153,6 +157,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
     )
   )
     return undefined;
+  if (/\bmore than $/i.test(lead) && TURNED_DOWN.test(tail)) return { rank: 'person', isOfOne: false };
   const isInAll =
     /^ (?:per|an?|for each|from each) (?:member|person|author|entrant|photographer) in (?:all|total)\b/i.test(
       tail,
@@ -269,7 +274,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for (?:an?|one|any one)|comprises|consists of|is made up)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|(?<=^\s{2,})\d|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for (?:an?|one|any one)|comprises|consists of|is made up)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

@@ -27,7 +27,7 @@ const OF_ALL: readonly string[] = [
   `\\b${MONO}(?: ${THINGS})?[ -](?:only|exclusively)\\b`,
   `\\bonly ${THINGS} in ${MONO}\\b(?! (?:or|and)\\b)`,
   `\\bmust be\\b[^.;]{0,40}\\band the (?:picture|image) ${MONO}\\b(?=[.,;]|$)`,
-  `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,;)]|will\\b|are\\b|is\\b|please\\b)))`,
+  `\\bonly ${MONO}(?: ${THINGS}|(?=\\s*(?:$|[.,:;)]|will\\b|are\\b|is\\b|please\\b)))`,
   // "We are looking for monochrome pictures", "as a monochrome scan"
   `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,
   `\\bcall for ${MONO} ${THINGS}\\b`,
@@ -50,7 +50,7 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not (?:accepted|admitted|allowed|permitted)|not eligible|excluded|disqualified|returned)\\b`,
   `\\bcolou?red ones (?:will be|are) (?:refused|rejected|not accepted|excluded|disqualified|returned)\\b`,
-  `\\bno colou?r (?:at all|${THINGS})\\b`,
+  `\\bno colou?r (?:at all|(?:left|remains?)(?: anywhere)?|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
   `\\b${THINGS} without (?:any )?colou?r\\b`,
   `\\b${THINGS} (?:are|must be) (?:\\w+ and )?without (?:any )?colou?r\\b`,

@@ -64,3 +64,11 @@ export function takenOver(
     }),
   );
 }
+
+const FORMAT_MORE =
+  /\b(?:may|can) also be (?:an? )?(?:jpe?g|png|tiff?|webp)\b|\b(?:may|can) be (?:an? )?(?:jpe?g|png|tiff?|webp)s?,? (?:too|as well|instead)\b/i;
+
+/** "JPEG for both. The portrait may be a PNG too": one kind of file takes a format beside that of all. */
+export function isFormatMore(segments: readonly Segment[]): boolean {
+  return segments.some(({ text }) => FORMAT_MORE.test(text));
+}

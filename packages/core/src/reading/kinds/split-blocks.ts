@@ -63,7 +63,7 @@ const isForAll = ({ text, line }: Segment, before: Segment | undefined) =>
 const OF_RULES = phrases`
   glance | small print | short | brief | full(?! size) | summary | details | overview | page | checklist
   essentials | guide | notes? | rules? | conditions | requirements | questions | dates? | calendar | help
-  tips?
+  tips? | facts | form | read (?:this|these|before|first) | before you | important | (?:good|nice) to know | rundown
 `;
 
 function headOf(

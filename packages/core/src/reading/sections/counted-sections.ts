@@ -51,10 +51,10 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
 
 /** What a section may be called in small letters. */
 const SORT =
-  '(?:colou?r|mono(?:chrome)?|nature|open|travel|creative|black-white|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
+  '(?:set (?:subject|theme)|colou?r|mono(?:chrome)?|nature|open|travel|creative|black-white|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?=${SORT}))?(?<label>(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?:& )?(?!and\\b|${THINGS})[A-Z][a-z]{2,14}){0,2})(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|\\+|&|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?:the )?(?=${SORT}))?(?<label>(?:set (?:subject|theme)(?=[ ,.;]|$))|(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?:& )?(?!and\\b|${THINGS})[A-Z][a-z]{2,14}){0,2})(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|\\+|&|and\\b|\\.|$))`,
   'gi',
 );
 
@@ -64,7 +64,7 @@ const PLAIN_LIST = new RegExp(
 );
 /** "2 colour and 2 mono images". */
 const KINDS_LIST = new RegExp(
-  `\\b(?<list>(?:${COUNT}) (?:of (?:them|these|which) )?(?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?(?:(?:,| and| \\+| &)+ (?:${COUNT}) (?:(?:${THINGS} )?in )?${SORT}(?: ${THINGS})?){1,7})(?= ${THINGS}|[.;]|$| (?:each|apiece|per|this|from)\\b)`,
+  `\\b(?<list>(?:${COUNT}) (?:of (?:them|these|which) )?(?:(?:${THINGS} )?in (?:the )?)?${SORT}(?: ${THINGS})?(?:(?:,| and| \\+| &)+ (?:${COUNT}) (?:(?:${THINGS} )?in (?:the )?)?${SORT}(?: ${THINGS})?){1,7})(?= ${THINGS}|[.;(]| \\(|$| (?:each|apiece|per|this|from)\\b)`,
   'i',
 );
 const ONLY_THINGS = new RegExp(`^${THINGS}$`, 'i');

@@ -139,7 +139,7 @@ const isMarked = (item: SectionItem, run: readonly Row[]) =>
 
 /** What a list is announced with, and what may stand between these words and its first name. */
 const ANNOUNCED = new RegExp(
-  `\\bin these groups\\b|\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to|for) each of(?: (?:these|the following))?(?: (?:subjects?|groups?|headings?))?(?=:? [A-Z])|\\b(?:split|divided|shared|spread)\\b[^.;:]{0,24} (?:between|among|across|over)(?= [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?(?:, [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?)*,?(?: and)? [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible|entered|submitted|sent) in(?= [A-Z][\\w ]*\\([A-Z])`,
+  `\\bin these groups\\b|\\b${SECTION}\\b(?: and codes)?(?:\\s*\\([^()]*\\)(?=\\s*[:–-]))?|\\b(?:in|to|for) (?:each|any|either) of(?: (?:these|the following))?(?: (?:subjects?|groups?|headings?))?(?=:? [A-Z])|\\b(?:split|divided|shared|spread)\\b[^.;:]{0,24} (?:between|among|across|over)(?= [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?(?:, [A-Z][a-z]+(?: \\([A-Z]{1,3}\\))?)*,?(?: and)? [A-Z])|\\beach (?:in|for)(?= [A-Z])|\\bper (?:section|class|category)\\b[^.;]{0,30}\\b(?:submitted|entered|sent) in(?= [A-Z])|\\b(?:invited|accepted|welcome|possible|entered|submitted|sent) in(?= [A-Z][\\w ]*\\([A-Z])`,
   'gi',
 );
 const LEADING_IN =
@@ -169,7 +169,7 @@ function withinBracket(region: string): string {
 
 /** What is said of all of them behind a list. */
 const BEHIND = new RegExp(
-  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|every|you|send|enter|submit|entrants|members|authors|and you|closing|deadline|by \\d|until|an image|shared out|spread|divided|with (?:no more|at most|up to))\\b.*)$`,
+  `(?:\\sand (?=send\\b|enter\\b|submit\\b|may\\b|can\\b)|[,;:]|\\s[-–—]|\\s*\\(|\\.\\s)\\s*(?:and )?(?:(?:with |each |a limit of |up to |max(?:imum)?\\.?(?: of)? |a maximum of |at most |no more than |not more than )*(?:${COUNT})\\s*(?:\\(\\d+\\)\\s*)?(?:${THINGS})?[^,;(]{0,60}\\b(?:each|every|(?:per|a|one|any|the same|in) ${SECTION}|any one)\\b.*|with (?:up to )?(?:${COUNT}) ${THINGS}\\W*|(?:(?:up to|max(?:imum)?\\.?(?: of)?|at most|no more than|not more than) )?(?:${COUNT}) ${THINGS} [^,;(]{0,40}\\b(?:in (?:all|total)|altogether|overall)\\b.*|(?:each|every|you|send|enter|submit|entrants|members|authors|and you|closing|deadline|by \\d|until|per (?:round|month|match|meeting)|an image|shared out|spread|divided|with (?:no more|at most|up to))\\b.*)$`,
   'is',
 );
 

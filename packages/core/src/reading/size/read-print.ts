@@ -148,7 +148,7 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
   if (NOT_PRINT.test(text) || OF_BOOK.test(text)) return undefined;
   // "129 × 198 mm plus bleed, that is 135 × 204 mm": what it comes to counts.
   const sum =
-    /\b(?:deliver|supply|provide|send)\b(?= \d)|\bso\b[^.;\d]{0,30}\bmust (?:measure|be)(?= \d)|\bi\.e\.(?=\s)|\bbleed\b ?=(?= ?\d)|\b(?:that is|(?:that|which|it) (?:makes|gives|comes to)|making|in all|altogether|in total)\b|\bbleed\b[^.;]{0,24}\(/i.exec(
+    /\b(?:deliver|supply|provide|send)\b(?= \d)|\bso\b[^.;\d]{0,30}\bmust (?:measure|be)(?= \d)|\bi\.e\.(?=\s)|\bthe file (?:is|measures|must be|has)(?= \d)|\bbleed\b ?=(?= ?\d)|\b(?:that is|(?:that|which|it) (?:makes|gives|comes to)|making|in all|altogether|in total)\b|\bbleed\b[^.;]{0,24}\(/i.exec(
       text,
     )?.index ?? text.length;
   const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);

@@ -128,6 +128,8 @@ const REPLACED: readonly RegExp[] = [
   /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed?|changes|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  // "…, we had a 9 MB one at the AGM".
+  /, (?:we|i|somebody|someone|one of you) (?:once |even )?(?:had|got|received|sent)(?: me| us| in)? an? \d[^.;,]*/gi,
   // "(the new projector is wider but lower than the old one)", "the directory shows it at 150 x 150".
   /\((?:the|our) (?:new |old )?(?:projector|screen|monitor|printer|page|wall)\b[^()\d]{3,80}\)/gi,
   /\b(?:the|our) [a-z]+ (?:shows?|displays?) (?:it|them|pictures|images) (?:at|in|with) \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?/gi,
