@@ -106,7 +106,9 @@ function readSheetWide(segments: readonly Segment[], groups: readonly Group[], r
     .flatMap((s, i) => readWeight(s, unmarked[i - 1]))
     .filter(f => f.field === 'packageBytesMax');
   settle(reading, 'packageBytesMax', weights, value => (reading.packageBytesMax = value as number));
-  const closing = settleClosing(unmarked, segments);
+  // "By" over a column: the day of the first kind is told by its cell.
+  const cells = groups.find(g => g.label !== undefined)?.segments ?? [];
+  const closing = settleClosing(unmarked, segments) ?? settleClosing(cells, cells);
   if (!closing) return;
   reading.closes = closing.closes;
   reading.questions.push(...closing.questions);
@@ -124,8 +126,7 @@ function withoutKinds(total: Found[], groups: readonly Group[]): Found[] {
   const isIn = ({ start }: Found, some: readonly Group[]) =>
     some.some(g => g.segments.some(s => start >= s.start && start < s.start + s.text.length));
   // "Five pictures of your work" beside "one portrait": what shows the person is no entry.
-  const ofPerson = groups
-    .filter(g => /^(?:portrait|signature|document|thumbnail)$/.test(g.label ?? ''));
+  const ofPerson = groups.filter(g => /^(?:portrait|signature|document|thumbnail)$/.test(g.label ?? ''));
   const isOfPerson = (f: Found) => f.value === 1 && isIn(f, ofPerson);
   // "If chosen: 3" beside "first look: up to 10" counts what comes later.
   const [later, now] = [true, false].map(is => groups.filter(g => OF_LATER.test(g.label ?? '') === is));

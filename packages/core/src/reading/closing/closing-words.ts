@@ -12,7 +12,7 @@ export const STRONG = new RegExp(
     (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
     bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
-    (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | taken down
+    (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | goes dark | day to remember | taken down | emptied (?:for the last time )?(?:at|on)
     closed (?:for|to) entries | ultimately (?:on|by|before)\b
     term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
@@ -42,7 +42,7 @@ export const NOT_DEADLINE = phrases`
   opens? (?:on|for(?! (?:\w+ )?(?:until|till|up to|from)\b))
   (?:selected|accepted|successful|chosen) (?:works?|prints?|pictures?|images?|artists?|pieces?|entrants?|authors?|photographers?)
   hear from us | (?:exhibition|show) (?:until|till) | on sale | tickets? (?:are|is|go|must|can) | (?:order|buy|book) (?:your |the )?tickets? | on (?:view|display) | feedback | certificates? | we (?:will )?(?:reply|answer|decide|inform|tell|write)\b
-  (?<!\bfor )judg(?:ing|ement|ed)(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
+  (?<!\bfor )judg(?:ing|ement|ed|e(?= on\b))(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
   (?:stands?|hangs?|remains?|stays?|is shown|can be seen) (?:\w+ ){1,5}until

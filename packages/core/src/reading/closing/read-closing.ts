@@ -19,7 +19,7 @@ const OF_ENTRY =
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|left out|ignored|wait|no|held over|next (?:edition|round|issue|year))\b
-  \blate entries \(after\b | ^received after\b | \bwhat comes\b[^.;]*\b(?:wait|late|not)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
+  \blate entries \(after\b | ^received after\b | \bwhat (?:comes|arrives|reaches us)\b[^.;]*\b(?:wait|late|not|stays|left|nobody)\b | ^nothing\b | \bnothing (?:can|will|may) be\b
   ^no (?:entries|submissions|files|images|pictures|uploads)\b
 `;
 
@@ -200,7 +200,7 @@ function isOtherDay(
   if (NOT_BEFORE.test(`${clause}#${behind}`)) return true;
   // "It opens on 1 March and closes on 30 April."
   if (
-    /(?<!\()\bopens?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
+    /(?<!\()\bopen(?:s|ed)?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
     !endsSpan &&
     !(isEndOfSpan && /\b(?:is|are|stays?) open\b/i.test(clause)) &&
     !isTooLate &&
@@ -215,7 +215,7 @@ function isOtherDay(
 
 /** "Two weeks before the opening (3 July 2027) is the last day", "9 April 2027, 8 pm, is the deadline". */
 const SAID_LAST =
-  /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
+  /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|(?:day|date) by which\b(?=[^.;]*\b(?:files?|pictures?|images?|entr(?:y|ies)|photos?|everything|submissions?)\b)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
 
 /** Of a mailbox or a page. */
 const AN_ADDRESS =

@@ -8,11 +8,11 @@ const ADVICE = phrases`
   advise against | wise to | discouraged | optim(?:um|al) | customary | consider
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
   # As far as somebody can.
-  if you can manage(?: it| that)? | if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about))
+  if you can manage(?: it| that)? | if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about|what (?:that|this|it) is))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
   if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)
-  do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | if you want to set | lets? you choose
+  do well to (?=send|use|set|keep) | (?:quite|perfectly) sufficient | (?:if|should) you (?:want|wish) to (?:set|fill in|give|state|enter) | a wish(?=[.,;]|$) | looks? just as good | lets? you choose
   if your (?:software|program|camera) lets you
   if your (?:camera|software|computer|program) (?:does|can|offers|allows|has|knows|gives)(?! (?:less|fewer|not enough|only))
   if your (?:program|software|scanner|camera|phone) asks | if the (?:program|software|form) (?:wants|asks)
@@ -21,8 +21,8 @@ const ADVICE = phrases`
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:we|i)(?: would|['’]d) (?:really |very much )?(?:appreciate|welcome) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
   (?:we|i)(?: would|['’]d) (?:really |also |much )?like (?=s?rgb\b|adobe rgb\b|it (?:if|even|more|better|best|(?:very )?much)|(?:the )?profiles?\b)
   (?:would|['’]d) (?:rather|sooner) (?:have|not|you|see|get) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
-  would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
-  (?:i|we|most of us)(?: would|['’]d) (?:choose|use|pick|take|set|go (?:for|with))
+  (?:so|it is) best (?:to )?leave | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
+  (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   # What serves.
   (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)

@@ -18,6 +18,9 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (_, { value, to }, text) =>
     value === 1 &&
     /^ of the (?:upper|under|front|back|left|right|whole|inner|outer) ?side\b/i.test(text.slice(to)),
+  // "Not one of your files may weigh more."
+  (lead, { value, to }, text) =>
+    value === 1 && /\bnot $/i.test(lead) && /^ of (?:your|the|these)\b/.test(text.slice(to)),
   // "One photo = one work."
   (_, { value, to }, text) => value === 1 && /^ = (?:one|1) /i.test(text.slice(to)),
   (lead, { value }) => value === 1 && /\b(?:one|1) [a-z]+ = $/i.test(lead),

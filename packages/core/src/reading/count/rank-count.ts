@@ -37,7 +37,7 @@ const OURS = patterns`
 `;
 /** What may be done with the entries just named. */
 const MAY_BE =
-  /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|made|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b)/i;
+  /^\W*(?:[\w-]+ ){0,4}?(?:(?:may|can|could|should|must|will|are to|have to|to) (?:not )?be (?:\w+ )?(?:entered|submitted|sent|uploaded|handed in|made|supplied|provided|accepted|brought|put in|considered|looked|judged)|(?:is|are) (?:needed|required|expected|wanted|asked|allowed|permitted|accepted)\b|(?<!to )make (?:up )?an?\b(?! (?:volume|book|issue|calendar|year)))/i;
 /** "More than ten we will not look at." */
 const TURNED_DOWN =
   /^\W*(?:[\w-]+ ){0,2}?(?:we|i) (?:will not|cannot|can not|do not|won['’]t|can['’]t|don['’]t) (?:\w+ )?(?:look|take|open|read|accept|consider|show|count|want)\b/i;
@@ -258,7 +258,7 @@ function standsAlone(lead: string, tail: string): boolean {
     return true;
   return (
     LABEL_ALONE.test(lead) &&
-    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|from (?:[a-z]+|\\d+) (?:different )?(?:authors|members|photographers)|that|made|taken|please|numbered|called|named|and not)\b)/.test(
+    /^(?:\s*[.,:!(]|\s*$| (?:of|by|on|as|at|exactly|for (?:the|each|every) (?:league|competition|contest|round|match|meeting|evening|exhibition|show)|(?:an?|per|each|every) (?:month|season|year|week|issue)|in (?:one|a single) (?:zip|folder|mail|e-mail|archive)|from (?:[a-z]+|\\d+) (?:different )?(?:authors|members|photographers)|for (?:the|our) [a-z ]{3,24}(?=:)|that|made|taken|please|numbered|called|named|and not)\b)/.test(
       tail,
     )
   );
@@ -299,7 +299,13 @@ function isBareLimit(lead: string, tail: string): boolean {
   // "From each plot-holder no more than four."
   if (/^\W*from (?:each|every) [a-z-]+,? /i.test(lead) && LIMIT_BEFORE.test(lead) && isEnd) return true;
   // "Four per plot."
-  if (lead.length < 4 && /^ per [a-z]+(?:,? please)?\W*$/i.test(tail)) return true;
+  if (
+    lead.length < 4 &&
+    /^ per (?!image|picture|section|class)[a-z]+(?:,? please)?(?:\W*$|, (?:to|by)\b| and no more\b)/i.test(
+      tail,
+    )
+  )
+    return true;
   if (OF_EACH.test(tail) && (isNamed || !OF_MOST.test(tail))) return true;
   // "JPG, max 800 KB each, up to 20."
   if (LIMIT_BEFORE.test(lead) && A_MEASURE.test(lead) && /^[.!]?$/.test(tail)) return true;

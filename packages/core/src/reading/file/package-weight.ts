@@ -22,7 +22,7 @@ const PACKAGE = phrases`
   (?:submission|entry|package) as a whole | the total (?:must|may|should|can|is|has|stays?|remains?|comes?|weighs?|does|under|below)
   entire (?:submission|entry|email|package)
   e-?mails? (?:must|should|may|can|of|over|larger|up to|under|with|bigger|above|is|are|limit|size)
-  e-?mail takes | per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?takes | a message\b | an? (?:e-?)?mail
+  e-?mail takes | per e-?mail | one (?:letter|message|mail) | in one (?:message|mail|e-?mail|go)\b | (?:mailbox|inbox) (?:only )?(?:takes|rejects|refuses|bounces|returns) | a message\b | an? (?:e-?)?mail
   (?:the|your|each|one) mail (?:must|should|may|can|has|is|gets|becomes|grows|would be) | \bmails? (?:over|above|larger|of (?:more|up to|at most|no more))
   (?:e-?mail|mail) attachments?(?= (?:over|above|larger|bigger|of more)\b) | mail ?server | e-?mail (?:anything|files) | attachments? (?:together|in total)
   per (?:person|member|entrant|author|artist|applicant|club|photographer|exhibitor) | (?:one|a) parcel
@@ -80,6 +80,7 @@ export function isPackage(text: string, from: number, to: number): boolean {
     // "40 MB is the most we can accept in one message".
     .replace(/^ (?:is|are) the (?:most|limit)(?: that)? (?:we|i|it) (?:can )?(?:accept|take)s?\b/i, '')
     .slice(0, 30)
+    .replace(/\s[/|]\s.*$/s, '')
     .replace(/,(?! (?:all |al)?together| in (?:total|all)).*$/s, '')
     .replace(/[;,]?(?:\s\w+){0,5}?\s\d.*$/s, '');
   return (PACKAGE.test(`${before}#${after}`) || /^\s*(?:all )?together\b/i.test(after)) && !EACH.test(after);

@@ -23,7 +23,7 @@ const DOTTED: readonly (readonly [ReadFormat, RegExp])[] = [
 const DENIED = new RegExp(
   `\\b${oneOf`
     (?:do not|no) need(?: for)? | ha(?:ve|s) no use for | do not send (?:me|us) | not? | nor | never | neither | without | except | rather than | instead of | do not (?:send|accept)
-    refuses? | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|store|import|print|work with|deal with|cope with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
+    refuses? | ha(?:ve|s) something against | (?:cannot|do not) (?:accept|open|use|take|read|process|handle|store|import|print|work with|deal with|cope with) | convert(?:ed)? from | (?:not|never) (?:be )?convert(?:ed)? (?:it |them )?(?:in)?to | as opposed to
     (?:not (?:accepted|allowed|permitted|needed|wanted|supported)|cannot (?:take|accept|open|use|read)|what (?:i|we) do not (?:need|want|take|accept))\s*:
   `}(?:\\s+(?:a|an|any|the|as|in|big|huge|large|\\d+ ?[mk]b|send|accept|use|supply|submit|upload|of|your|raw|or|heic|gif|bmp|psd|files?|,|png|tiff?s?|jpe?gs?|webp))*\\s*,?\\s*$`,
   'i',
@@ -104,7 +104,7 @@ export function readFormats(whole: Segment): Found[] {
 
 /** "Anything that is not a JPEG is turned away", "no formats other than JPEG": two denials ask for it. */
 const NOT_OTHERS =
-  /\b(?:anything|everything|files?|whatever) (?:that|which) (?:is|are) not (?:an? )?$|\b(?:no|nothing|none|not)\b[^.;]{0,30}\b(?:except|but|other than) (?:for )?(?:an? )?$/i;
+  /\b(?:anything|everything|files?|whatever) (?:that|which) (?:is|are) not (?:an? )?$|\b(?:anything|everything|whatever) (?:but|other than|except) (?:an? )?$|\b(?:files?|those|ones|anything) (?:that|which) (?:is|are) neither (?:an? )?(?:jpe?g|png|tiff?)? ?(?:nor )?(?:an? )?$|\b(?:no|nothing|none|not)\b[^.;]{0,30}\b(?:except|but|other than) (?:for )?(?:an? )?$/i;
 
 /** "TIFF, PNG and HEIC": a format with the others of its list. */
 const FORMAT_AND_OTHERS =
@@ -123,6 +123,10 @@ function isDenied(text: string, at: number): boolean {
       /^\w+(?: files?)?,? (?:only|but only) (?:if|when|after) (?:we|it is|they are) (?:ask|request)/i.test(
         text.slice(at),
       ) ||
+      // "A JPEG will not do for print."
+      /^\w+(?: files?)? (?:(?:will|does|do) not|won['’]t|doesn['’]t) (?:do|suffice)\b/i.test(
+        text.slice(at),
+      ) ||
       // "JPEG leaves smudges."
       /^\w+ (?:leaves|causes|produces|ruins|destroys|spoils|loses|introduces)\b/i.test(text.slice(at)) ||
       /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
@@ -133,6 +137,7 @@ function isDenied(text: string, at: number): boolean {
 
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG = patterns`
+  ^[^.;(,]{0,20}\b(?:turn|come) out (?:wrong|badly|odd)
   ^ files? and [^.;,]{0,50}\b(?:cannot|will not|are not|must not)\b
   ^ (?:files?|images?|pictures?) with an? (?:\w+ )?(?:cast|tint)\b
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b

@@ -32,7 +32,7 @@ const NOT_OURS = phrases`
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
-  memory card | free space | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
+  memory card | free space | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:memory|usb) sticks?\b[^.;]{0,30}\bholds? | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
   no longer (?:accept\w*|in force|valid|used|appl\w+)
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
@@ -187,9 +187,11 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       before,
     ) ||
     // "3 MB is fine, 10 MB is too much."
-    /^\s*(?:is|are) (?:an? (?:good|reasonable|sensible|fine|usual|normal) (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
+    (/^\s*(?:is|are) (?:an? (?:good|reasonable|sensible|fine|usual|normal) (?:weight|size)|fine\b|ok(?:ay)?\b|too (?:much|big|large|heavy))/i.test(
       after,
-    ) ||
+    ) &&
+      // "Up to 2 MB is fine."
+      !/\b(?:up to|at most|max(?:imum|\.)?) $/i.test(before)) ||
     /^\W*an? (?:typical|normal|average|usual)\b/i.test(text) ||
     /\baim (?:for|at) (?:about |around )?$|\bneed not be (?:under|below|(?:less|smaller|lighter) than) $/i.test(
       before,

@@ -29,11 +29,11 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   const blocks = splitBlocks(segments);
   if (blocks) return blocks;
   const topics = splitTopics(segments);
-  if (topics) return topics;
-  const added = splitAdded(segments);
-  if (added) return added;
   const groups = groupByHeadings(segments);
   const labelled = groups.filter(g => g.label && g.segments.some(s => OF_A_FILE.test(s.text)) && !isPaper(g));
+  if (topics && !areAmong(topics, labelled)) return topics;
+  const added = topics ? undefined : splitAdded(segments);
+  if (added) return added;
   const [later] = labelled;
   if (
     later &&
@@ -85,6 +85,11 @@ function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {
     })),
   ];
 }
+
+/** Whether headings tell the same kinds and one more: "Your left hand thumb impression" is none that sentences speak of. */
+const areAmong = (kinds: readonly Group[], more: readonly Group[]) =>
+  more.length > kinds.length - 1 &&
+  kinds.every(({ label }) => label === undefined || more.some(g => g.label === label));
 
 /** What pictures may have beside them. */
 const EXTRA =

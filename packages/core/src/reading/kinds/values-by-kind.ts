@@ -39,7 +39,10 @@ function piecesOf(segment: Segment, kinds: readonly string[]): { kind: string; p
   return named.map(({ from, kind = '' }) => ({
     kind,
     // The other values are blanked, so that what is left stands where it stood.
-    piece: { ...segment, text: named.reduce((text, n) => (n.from === from ? text : blanked(text, n)), segment.text) },
+    piece: {
+      ...segment,
+      text: named.reduce((text, n) => (n.from === from ? text : blanked(text, n)), segment.text),
+    },
   }));
 }
 

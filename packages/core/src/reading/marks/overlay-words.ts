@@ -37,7 +37,7 @@ export const WORD = everywhere(phrases`
 `);
 /** "No text", "don’t add the date": such a word right behind a denial. */
 export const WORD_DENIED =
-  /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|may|must|with|of more|(?:such as|like) ["“'‘]|within \d))/gi;
+  /\b(?:not|never) sign (?:it|them)\b|(?:\b(?:no|free (?:of|from)|without|neither|nor|avoid|leave (?:off|out)|not (?:add|write|put|print|stamp)))(?: (?:any|added|visible|the|a|your|my))?(?: \w+ (?:or|and))?\s+(?:text|writing|names?(?! of (?:the )?files?)|dates?|titles?|signatures?|words|on (?:it|them))\b(?! (?:messages?|files?|is|are|longer|needed|necessary|required|may|must|with|of more|(?:such as|like) ["“'‘]|within \d))/gi;
 export const OFF_PICTURE = new RegExp(
   `\\b(?:and |,? )?(?:not|never) (?:on|onto|across|over|in|into) (?:the |your |any )?(?:file['’]s )?${PICTURE}\\b`,
   'i',

@@ -42,7 +42,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     everywhere(phrases`
       (?:\d|two|three|four)[- ](?:digit|figure)s? number | order of (?:preference|projection|showing) | place in (?:your|the) order | (?:place|position) in (?:the|your) (?:series|set|sequence|panel)
       number of (?:the|your|each) (?:entry|image|picture)(?= \(0?1\b) | entry order | number (?:with)?in (?:the|its|each|that) (?:section|class|category) | 0?1 to \d{1,2}
-      (?<!number of (?:\w+ )?|number (?:\(|(?:in|with) ))(?:\d|two|three|four) (?:figures|digits)(?! for (?:the|your) (?:member|club|entry|student|section)) | numbered? (?:from )?(?:0?1|one)
+      (?<!number of (?:\w+ )?|number (?:\(|(?:in|with) )|(?:month|year|day|round) (?:in|with) )(?:\d|two|three|four) (?:figures|digits)(?! for (?:the|your) (?:member|club|entry|student|section)) | numbered? (?:from )?(?:0?1|one)
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | priority | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
       (?<=followed by )1 ?[-–] ?\d{1,2} | (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
@@ -56,7 +56,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ],
   [
     'deliverable',
-    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
+    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b(?![^.;]*\bnot (?:allowed|permitted|accepted|used))|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
   ],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
@@ -111,7 +111,7 @@ const JOINT = new RegExp(
 const OTHER_PART = everywhere(patterns`
   \b(?!(?:the|and|then|each|any|them|this|that|its|with|for|from|your|our|file|files|phone|telephone|large|small|maximum|total|same|own|figure|digit|letter)\b)[a-z]{3,} (?:number|code|ID)\b(?! of)
   \bgrid (?:square|reference)\b
-  \b(?:site|place|location|village|station|route|plot|farm|house|street|tower|boat)(?=, (?:date|year|month|day|running|number|your|the)\b)
+  \b(?:site|place|location|village|station|route|plot|farm|house|street|tower|boat)(?=, (?:date|year|month|day|running|number|species|subject|title|name|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
   (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \botherwise (?!just\b)(?:the |your |an? )?[a-z]+ | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \b(?:street|place|village|farm|house|site|town|building|boat|ship|road|family|event|show|country)(?<!\bfamily) name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b

@@ -21,7 +21,7 @@ const ABOUT_NAMES = phrases`
   naming | files? named (?=0*1\b) | named (?=[A-Za-z]*[Nn](?:ame|AME)_) | name convention | ^(?:the )?names?(?=\s*[:=]| without) | \bname(?=\s*=) | \bas its (?:file ?-?)?name\b
   \bgiven a name\b | \bgive (?:each|every|the|your|all) files? (?:the|a) names?\b
   (?:image|picture|photo) names?(?=\s*:) | files? (?:is|are) (?:called|named)
-  (?:named|called|titled|labelled) (?:as|with|by|using|in|like|thus|following|according) | rename files
+  (?:named|called|titled|labelled) (?:as|with|by|using|in(?! the (?:contract|letter|form|list|rules))|like|thus|following|according) | rename files
   spaces? in (?:the |a )?(?:file ?)?names? | must be (?:named|called|titled)
   \btheir names? (?:no|is|are|up to)\b | files? (?:must|should) be given (?:the|its) (?:title|name)\b | files? (?:must|should) (?:bear|carry) (?:only )?(?:the|its|your)\b
   (?:identify|label) (?:each|every|all|the|your) (?:files?|pictures?|images?|photos?)

@@ -25,6 +25,48 @@ export const DENIAL_WORDING: readonly Rule[] = [
   // "With more than 2000 pixels on the long side the page gives an error."
   rule(`\\bwith more than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at most $1'),
   rule(`\\bwith (?:less|fewer) than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at least $1'),
+  // "What is not allowed? Captions and frames."
+  [/\bwhat (?:is|are) not (allowed|permitted|accepted|wanted)\?\s*(?:A[.:] ?)?/gi, 'not $1: '],
+  // "A small signature is no reason to refuse a picture", "borders are neither asked for nor turned down".
+  rule(
+    `\\b(${OVERLAY})(?: (?:in|on|at) the (?:corner|edge|picture))? (is|are) no reason to (?:refuse|reject|return|turn down|disqualify)[^.;]*`,
+    '$1 on the picture $2 allowed',
+  ),
+  rule(
+    `\\b(${OVERLAY}) (is|are) neither (?:asked for|required|wanted|demanded|needed|expected) nor (?:turned down|forbidden|refused|prohibited|banned)`,
+    '$1 $2 allowed',
+  ),
+  rule(`\\b(${OVERLAY})( (?:of )?up to \\d[^.;]{0,16})? go through\\b`, '$1$2 are allowed'),
+  [/\bmay or may not (?=(?:add|have|carry|show|put|use|include)\b)/gi, 'may '],
+  rule(`\\b(${OVERLAY}) ha(?:ve|s) no business (?=(?:on|in|round) )`, '$1 must not be '),
+  rule(
+    '\\bwhatever is (written|printed|typed) on the (picture|photo|image) will cost you[^.;]*',
+    'nothing may be $1 on the $2',
+  ),
+  // "Neither picture nor metadata may show your name."
+  rule(
+    `\\bneither (?:the )?(picture|image|photo)s? nor (?:the )?(metadata|exif|file name)(?: data)? (?:may|must|should|can) (?:show|contain|bear|carry|give|have|hold) ${NAME}`,
+    'your name must not be on the $1 and your name must not be in the $2',
+  ),
+  // "Originally the closing date was 7 March; it has been put back by a week to 14 March."
+  rule(
+    '\\b(?:originally|at first),? the (closing date|deadline) was [^.;]{4,24}[;.,] (?:it|this) (?:has been|was|is) (?:put back|moved|extended|postponed|brought forward)[^.;]{0,20}? to ',
+    'the $1 is ',
+  ),
+  rule(
+    '\\b(?:up to|until|till) the (?:very )?last (?:minute|second|moment) of (?=the \\d|\\d|\\w+day)',
+    'until midnight on ',
+  ),
+  // "If it is not a JPEG or is over 2 MB it will not upload."
+  rule(
+    `\\bif (?:it|the file|your file|a file) is(?: not|n['’]t) (an? )(${FORMAT})(?=(?: or\\b|,)[^.;]*\\b(?:refus|reject|return|(?:will|does|can) ?not|won['’]t)|,? it (?:will not|won['’]t|does not|is (?:refused|rejected)))`,
+    'it must be $1$2; if it is none',
+  ),
+  // "Where its width is above 1400 pixels or its height above 1050 pixels".
+  rule(
+    '\\b(or|and) (?:its|the|their) (width|height) (?=(?:above|below|over|under|more than|less than) \\d)',
+    '$1 its $2 is ',
+  ),
   // "If the file has less than 2 MB it has been compressed too much and we return it."
   rule(
     `\\bif (?:the|your|a) (?:file|picture|image) (?:has|is|weighs) (?:less|smaller|lighter) than (\\d[\\d.,]* ?[km]b)\\b[^.;]{0,60}\\b(?:return|refuse|reject|cannot (?:use|accept|print)|send it back)\\b`,

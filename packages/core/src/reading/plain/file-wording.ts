@@ -4,6 +4,7 @@ import { rule, type Rule } from './reword.ts';
 /** What organisers say in many ways of weight, depth, quality and pixels per inch, each with the words that the readers know. */
 
 const WEIGHT = '\\d[\\d.,]{0,6} ?(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
+const SPACE = '(?:s?rgb|adobe rgb(?: ?\\(?1998\\)?)?|pro ?photo(?: rgb)?|display p3|cmyk)';
 const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|hangs|fails|breaks|stalls|freezes|crashes|times out|will not|won[’']t|cannot|does not)";
@@ -74,6 +75,33 @@ export const FILE_WORDING: readonly Rule[] = [
   ),
   rule(
     '\\b(?:bring|reduce|convert|change|turn|take)(?: (?:any|all|your))? 16[- ]bits?(?: (?:files|images|pictures|tiffs))? (?:down )?(?:in)?to (?=8[- ]?bits?\\b)',
+    'use ',
+  ),
+  rule(`\\b(${WEIGHT}) is the (?:floor|bottom)\\b`, 'at least $1'),
+  rule(`\\bat least (\\d[\\d.,]{0,4}),? (?:and )?at most (?=${WEIGHT})`, 'between $1 and '),
+  rule(
+    '\\b(?:16|sixteen)[- ]?bits? (?:is|are) (?:wasted|too much|more than (?:we|i) need)[^.;:,]{0,12}[:;,] (?:8|eight)(?: bits?)? (?:will do|is enough|are enough|is plenty)\\b',
+    '8 bits',
+  ),
+  rule(
+    '\\bslider for (?:the )?quality (?:goes|is|stays|must be|should be)(?: set)? (?:on|to|at) (?=\\d)',
+    'quality ',
+  ),
+  rule(
+    '\\bprofile (?:must|should|has to|needs to) (?:travel|go|come|stay|be sent) (?:with|in|inside) (?:the|your|each|every) (?:file|picture|image)\\b',
+    'profile must be embedded',
+  ),
+  rule(
+    '\\b(?:round|competition|contest|evening|section|exhibition) knows no colou?r\\b',
+    'monochrome pictures only',
+  ),
+  // "Should your file be in Adobe RGB, turn it into sRGB", "files in sRGB lose too much, so make it Adobe RGB".
+  rule(
+    `\\b(?:should (?:your|the|a) (?:file|picture|image)s? be|if (?:your|the|a) (?:file|picture|image)s? (?:is|are)) in (?:${SPACE}),? (?:please )?(?:turn|convert|change) (?:it|them) (?:in)?to (?=${SPACE})`,
+    'convert to ',
+  ),
+  rule(
+    `\\b(?:files|pictures|images) in (?:${SPACE}) (?:lose|look|print|come out|suffer)\\b[^.;,]{0,30}, so (?:please )?(?:make it|use|send|choose) (?=${SPACE})`,
     'use ',
   ),
   rule(

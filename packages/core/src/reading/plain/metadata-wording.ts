@@ -9,6 +9,9 @@ export const PLACE =
   '(?:(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|entr(?:y|ies)|information))?|co-?ordinates|position)';
 const ONE_FIELD = '(?:author|creator|artist|copyright|credit|by-?line)';
 const WHO = `(?:${ONE_FIELD}(?: and ${ONE_FIELD})?)`;
+/** What becomes of a file. */
+const GOES_BACK =
+  '(?:(?:is|are|will be|gets?) (?:(?:sent|turned) (?:back|away|down)|refused|rejected|returned|deleted)|(?:is|are|will|can) ?not (?:be )?(?:looked at|judged|accepted|considered|shown|used)|(?:goes|go|comes|come) back|(?:does|do) not (?:count|take part))';
 const FILES = '(?:files|pictures|images|photos|photographs|entries|anything|works)';
 const REFUSED =
   '(?:(?:are|is|will be|get|have to be) (?:\\w+ )?(?:refused|rejected|returned|disqualified|excluded|sent back|not (?:be )?(?:judged|accepted|considered|used|shown|published|counted)|discarded|turned (?:down|away))|(?:cannot|will not|can not) be (?:\\w+ )?(?:judged|accepted|considered|used|shown|published|counted|mapped)|(?:go|come) (?:straight )?back|fail|do not count)';
@@ -219,6 +222,49 @@ export const METADATA_WORDING: readonly Rule[] = [
   [
     /(?<=\b(?:gps|location|position|co-?ordinates)[^.;]{0,20} (?:and|or|nor) (?:your name|the (?:author|photographer)['’]s name)(?:, [a-z ]{4,20},)? (?:must|has to|have to|should|are to|is to) be )(deleted|removed|stripped)(?=[.,;]|$)/gi,
     '$1 from the metadata',
+  ],
+  // "Files whose EXIF has been wiped are not looked at", "a file without the creator's name in its metadata goes back".
+  [
+    new RegExp(
+      `\\b(?:${FILES}|an? (?:file|picture|image|photo)) (?:whose|where(?: the)?|from which(?: the)?) (${NOTES}) (?:has|have|is|are|was|were) (?:been )?(?:wiped|removed|stripped|deleted|taken out|missing|lost)(?: out)? ${GOES_BACK}`,
+      'gi',
+    ),
+    '$1 must be kept',
+  ],
+  [
+    new RegExp(
+      `\\b(?:${FILES}|an? (?:file|picture|image|photo)) (?:that|which) (?:still )?(?:holds?|contains?|ha[sv]e?|carr(?:y|ies)|shows?) (?:any |a |the )?(${PLACE}) ${GOES_BACK}`,
+      'gi',
+    ),
+    'remove the $1',
+  ],
+  ...(
+    [
+      ['with', 'must not be'],
+      ['without', 'must be'],
+    ] as const
+  ).map(([having, must]): Rule => [
+    new RegExp(
+      `\\b(?:${FILES}|an? (?:file|picture|image|photo)) ${having} (your name|the (?:author|creator|photographer)['’]s name) in (?:its|their|the) (metadata|exif|iptc)(?: data| fields)? ${GOES_BACK}`,
+      'gi',
+    ),
+    `$1 ${must} in the $2`,
+  ]),
+  [
+    new RegExp(
+      `\\b(${PLACE}) (?:must|should|has to|have to|needs? to) (?:come|go|get) out(?: of (?:the|your|every) (?:file|picture|image|photo)s?)?`,
+      'gi',
+    ),
+    '$1 must be removed',
+  ],
+  [
+    /\bnot a single (?:line|bit|piece|trace) of (metadata|exif)(?: data)? (?:may|must|should|can) (?:remain|stay|be left)/gi,
+    'remove all $1',
+  ],
+  // "Do not run the files through programs that strip metadata."
+  [
+    /\b(?:do not|don['’]t|never) (?:run|pass|send|put|push) (?:it|them|(?:the|your) (?:files?|pictures?|images?|photos?)) through (?:an? |any )?(?:programs?|apps?|software|services?|messengers?|tools?) (?:that|which) (?:strips?|removes?|deletes?|wipes?) (?:the |all )?(metadata|exif)(?: data)?/gi,
+    'keep the $1',
   ],
   // "Choose to include all metadata", "all metadata" switched on.
   [/["“”']?\ball metadata["”']? (?:switched|turned) on\b/gi, 'all metadata included'],

@@ -1,8 +1,11 @@
-import type { Rule } from './reword.ts';
+import { rule, type Rule } from './reword.ts';
 
 /** What organisers say of the names of files in many ways, each with the words that the readers know. */
 
 const SIGNS = '(?:accents|umlauts|punctuation|special (?:characters|signs|letters)|diacritics|symbols)';
+
+const PART =
+  '(?:surname|last name|first name|initials|title|(?:membership|member|entry|club) number|number|name)';
 
 export const NAME_WORDING: readonly Rule[] = [
   // "The file's name should be the picture's title."
@@ -13,6 +16,23 @@ export const NAME_WORDING: readonly Rule[] = [
     /^([ \t]*(?:[-*•] |\d{1,2}[.)] )?)name of (?:the )?(?:(?:photo|image|picture) )?(?:photo|image|picture|file)s?(?=:)/gim,
     '$1File name',
   ],
+  [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
+  // "Put your surname in front of the title, with an underscore between the two."
+  rule(
+    `\\bput (?:your |the )?(${PART}) (?:in front of|before) (?:your |the )?(${PART})\\b`,
+    'file name: $1, then $2',
+  ),
+  rule(
+    `\\bput (?:your |the )?(${PART}) (?:behind|after) (?:your |the )?(${PART})\\b`,
+    'file name: $2, then $1',
+  ),
+  [/\bfile name without (?:a gap|gaps)\b/gi, 'file name without spaces'],
+  [/\bthere (?:may|can) be (spaces|blanks) in\b/gi, '$1 are allowed in'],
+  [
+    /\b(?:file ?-?)?names? (?:longer than|of more than|over) (\d{1,3} characters) (?:are|is|will be|get|gets) (?:cut|shortened|truncated|refused|rejected)\b/gi,
+    'file names of at most $1 are accepted',
+  ],
+  [/\b(titles?|file names?) (?:ends?|stops?) after (?=\d{1,3} characters)/gi, '$1 of at most '],
   // "The name may contain letters and figures only."
   [
     /\bthe name (?=(?:may|can|must|should) (?:only )?(?:contain|consist of|have|use) (?:only )?(?:(?:plain|unaccented|latin|capital|small) )?(?:letters|figures|digits|characters))/gi,

@@ -4,6 +4,7 @@ import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
 import { SIZE_WORDING } from './size-wording.ts';
 import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
+import { COUNT_WORDING } from './count-wording.ts';
 import { DENIAL_WORDING } from './denial-wording.ts';
 import { deniedItems } from './denied-items.ts';
 import { FILE_WORDING } from './file-wording.ts';
@@ -13,6 +14,7 @@ import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
 import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { listedKinds } from './listed-kinds.ts';
+import { refusedBounds } from './refused-bounds.ts';
 import { refusedClauses, refusedItems } from './refused-clauses.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
@@ -51,6 +53,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text => (OF_DEVICES.test(text) ? editsOf(text, DEVICES, namesShown(text)) : []),
   text => editsOf(text, COMMON_WORDS, namesShown(text)),
   text => editsOf(text, DENIAL_WORDING, namesShown(text)).slice(0, MOST_REWORDED),
+  refusedBounds,
   listedKinds,
   answeredQuestions,
   checksAsked,
@@ -64,7 +67,14 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   text =>
     editsOf(
       text,
-      [...METADATA_WORDING, ...OVERLAY_WORDING, ...SIZE_WORDING, ...FILE_WORDING, ...NAME_WORDING],
+      [
+        ...COUNT_WORDING,
+        ...METADATA_WORDING,
+        ...OVERLAY_WORDING,
+        ...SIZE_WORDING,
+        ...FILE_WORDING,
+        ...NAME_WORDING,
+      ],
       namesShown(text),
     ).slice(0, MOST_REWORDED),
   text => editsOf(text, OF_APPLICANTS.test(text) ? WORDING : [...WORDING, ONE_IMAGE], namesShown(text)),

@@ -4,6 +4,7 @@ import { rule, type Rule } from './reword.ts';
 
 const N = '(\\d{3,5})(?!\\d)';
 const PX = '(?: ?(?:px|pixels))?';
+const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
 export const SIZE_WORDING: readonly Rule[] = [
   // "Width and height may not exceed 1400 and 1050 pixels."
@@ -54,6 +55,56 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b${N}(?<!\\bmost \\d+)${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,
     'at most $1 pixels wide and at most $2 pixels high',
   ),
+  rule(
+    `\\b${N}${PX} (?:wide|across) (?:x|and|by) ${N}${PX} (?:high|tall) (?:as|being|are) (?:the )?(?:outer|upper|outside) limits?\\b`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  [/\bfor (?:any|every|either) orientation\b(?=[.,;)]|$)/gi, ', for upright pictures too'],
+  // "Pictures may grow to 2000 pixels and no further", "you need 2000 pixels, and more does no harm".
+  rule(
+    `\\bmay (?:grow|go|run|measure) (?:up )?to (?=${N}[^.;\\d]{0,40}\\b(?:and|but) (?:no|not) (?:further|more|beyond)\\b)`,
+    'may measure at most ',
+  ),
+  rule(
+    `\\bneed (?=${N}[^.;\\d]{0,40}\\b(?:and|but) more (?:does no harm|is welcome|is fine|is better|helps)\\b)`,
+    'need at least ',
+  ),
+  // "Below 2000 pixels on the long side is too small, above 4000 too large."
+  rule(
+    `\\b(?:below|under|less than) (${N}${PX}[^.;,\\d]{0,24}) (?:is|are|would be) too (?:small|little|few|short)`,
+    'at least $1',
+  ),
+  rule(
+    `\\b(?:above|over|more than) (${N}${PX}[^.;,\\d]{0,24}?)(?: is| are| would be)? too (?:large|big|much|many|long)`,
+    'at most $1',
+  ),
+  // "With fewer than 1920 x 1080 pixels it will look soft."
+  rule(
+    `\\bwith (?:fewer|less) than (${BOX}|${N}${PX}(?: on the (?:long|short)(?:est|er)? (?:side|edge))?),? (?:it|they|the (?:picture|image|print)s?) (?:will )?(?:looks?|turns? out|prints?|gets?|becomes?) (?:soft|poor|bad|badly|unsharp|blurred|grainy|mushy|coarse)`,
+    'at least $1',
+  ),
+  rule(`\\b(?:has|have) to have its (?=${N})`, 'must have at least '),
+  rule(
+    `\\b(?:go|fit|sit|stay) (?:into|in|inside) (?:an?|the|our) (?:box|frame|rectangle|window) (?:of )?(?=\\d)`,
+    'fit within ',
+  ),
+  // "You have 1920 pixels across and 1080 down to play with", "the width ends at 1920 and the height at 1080".
+  rule(
+    `\\byou have ${N}${PX} (?:across|wide) and ${N}${PX} (?:down|high)(?: to (?:play|work) with| at your disposal)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  rule(
+    `\\bwidth ends at ${N}${PX},? (?:and )?(?:the )?height at ${N}${PX}`,
+    'width at most $1 pixels, height at most $2 pixels',
+  ),
+  rule(`\\b(${N}(?<!x ?\\d+)${PX}) is the (?:floor|bottom)\\b`, 'at least $1'),
+  [
+    /\bin the case of (?:an? )?(upright|portrait|vertical) (?:format|picture|image|photo)s?/gi,
+    'for $1 pictures',
+  ],
+  [/\bis what (?:we|i) (?:need|want|ask for) as (?:a|the) (minimum|maximum)\b/gi, 'is the $1'],
+  [/(?<=\d ?)centimet(?:re|er)s?\b/gi, 'cm'],
+  [/(?<=\d ?)millimet(?:re|er)s?\b/gi, 'mm'],
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
   rule(
     `\\bshould (?:either|any|the long(?:er|est)) side (?:go|be|get|reach|run|extend)(?: to)? (?:past|beyond|over|above|(?:longer|larger|bigger|more) than) ${N}`,
@@ -83,6 +134,8 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
+  [/\bfalls? short of (?=\d)/gi, 'is less than '],
+  [/\bwide (?:ones|pictures|photos|images|shots) only\b/gi, 'landscape pictures only'],
   [/\bnot above(?= \d)/gi, 'at most'],
   // "Pictures that go beyond 1920 x 1080 pixels get cut off", "… that do not reach …".
   rule(
@@ -119,7 +172,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     ),
   ),
   rule(
-    '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )as wide as (?:it is |they are )?(?:high|tall)(?=[.,;]|$)',
+    '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )(?:as wide as (?:it is |they are )?(?:high|tall)|as (?:high|tall) as (?:it is |they are )?wide)(?=[.,;]|$)',
     'in the ratio 1:1',
   ),
   rule('\\bwidth to height(?::| as| is| like| =)? (\\d{1,2}) to (\\d{1,2})\\b', 'ratio $1:$2'),
@@ -172,6 +225,11 @@ export const SIZE_WORDING: readonly Rule[] = [
   [
     /(?<!\b(?:long|short|longer|shorter|longest|shortest|other|each|vertical|horizontal) )\bsides (?:must be |may be |are |of )?between (\d{3,5}) and (\d{3,5}) (px|pixels)/gi,
     'shortest side at least $1 $3 and longest side at most $2 $3',
+  ],
+  // "Square, with sides of 1000 to 2000 pixels".
+  [
+    /(?<=\bsquare\b[^.;\d]{0,30})\b(?:sides|edges) (?:of |from |between )*(\d{3,5}) ?(?:to|and|-|–) ?(\d{3,5}) ?(px|pixels)/gi,
+    'between $1 and $2 $3 a side',
   ],
   [/\bstops at (?=\d{3,5} (?:px|pixels))/gi, 'is at most '],
   // "Max. image size: horizontal 2400 px, vertical 1600 px".

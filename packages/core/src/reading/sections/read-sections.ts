@@ -25,8 +25,15 @@ export function readSections(segments: readonly Segment[]): ReadSections {
     readAnnounced(segments) ??
     readNamed(segments);
   return read
-    ? withLetters(withEach(withOwn(read, segments), segments), segments)
+    ? withLetters(withEach(withOwn(withoutOrdinals(read), segments), segments), segments)
     : { sections: [], found: [] };
+}
+
+/** "1 Insects (IS), 2 Plants (PF), 3 Minerals (MI)": numbers that count the sections limit none. */
+function withoutOrdinals(read: ReadSections): ReadSections {
+  const { sections } = read;
+  const areOrdinals = sections.length > 2 && sections.every(({ limit }, i) => limit === i + 1);
+  return areOrdinals ? { ...read, sections: sections.map(s => ({ ...s, limit: null })) } : read;
 }
 
 const OF_EACH = patterns`

@@ -15,6 +15,8 @@ function piecesOf(list: string): string[] {
   if (marks.length >= 2 && (marks[0] ?? 0) < 3)
     return marks.map((from, i) => list.slice(from, marks[i + 1]).replace(/[\s,;]*(?:and)?\s*$/, ''));
   if (list.includes(';')) return list.split(/\s*;\s*(?:and )?/);
+  // "1 Insects (IS)   2 Plants (PF)".
+  if (/\)\s{3,}\S/.test(list)) return list.split(/\s{3,}/);
   if (list.includes(' | ')) return list.split(/\s*\|\s*/);
   if (/ \/ |[a-z]\/[A-Z]/.test(list)) return list.split(/\s*\/\s*/);
   if (/\)\s[—–-]\s[A-Z]/.test(list)) return list.split(/\s[—–-]\s(?=[A-Z])/);

@@ -31,7 +31,7 @@ const SQUARE = new RegExp(
 
 /** "The height and width of the photo must be equal." */
 const EQUAL_SIDES =
-  /\b(?:height and (?:the )?width|width and (?:the )?height)\b[^.;]{0,30}\b(?:must|should|have to|has to) be (?:equal|the same|identical)\b/i;
+  /\b(?:height and (?:the )?width|width and (?:the )?height)\b[^.;]{0,30}\b(?:(?:must|should|have to|has to) be|are(?: to be)?) (?:equal|the same|identical)\b/i;
 
 /** "20:00" is an hour, "16:10" is none. */
 const A_CLOCK = /^(?:[01]?\d|2[0-4]):(?:00|15|30|45|59)$/;
@@ -107,7 +107,7 @@ const SWAP = new RegExp(
     \bor the same (?:size )?(?:upright|turned|the other way round)\b
   (?<=\d (?:px|pixels),? in )(?:landscape|horizontal) or (?:in )?(?:portrait|upright|vertical) (?:orientation|format)
     swapp?(?:ed|able)?(?: over)? | either way (?:round|up|about) | (?:or|and) vice versa | vice versa
-    the other way (?:round|about|up) | turn (?:the (?:figures|numbers|sizes) |them )?(?:round|over|about) for
+    the other way (?:round|about|up) | turn (?:the (?:figures|numbers|sizes|two) |them )?(?:round|over|about) for
     (?:may|can|to) be (?:reversed|turned|rotated) | or turned (?:round |over )?for (?:upright|portrait|vertical)
     figures (?:are )?reversed | reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)
     in either orientation | (?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction

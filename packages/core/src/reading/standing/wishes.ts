@@ -9,6 +9,8 @@ const HEAD = oneOf`
   (?:(?:first|second|third|another|one more) )?(?:hint|tip)s?(?: and (?:tricks|hints))?
   what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible) | please try | hopefully | better
   (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like
+  [a-z]+ by [a-z ]{3,20},? but (?:required|demanded|asked) by (?:nobody|no one|none)
+  (?:required|demanded|asked) by (?:nobody|no one|none),? but [a-z ]{3,24}
   what would (?:be (?:nice|good|ideal)|help)(?: us)? | (?:nice|good)(?: to have)? | acceptable
   (?:strongly |highly )?(?:recommended|preferred|suggested|desirable|desired|advisable|advised|welcome|helpful|useful)
   you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
@@ -32,6 +34,7 @@ const DEMANDED = new RegExp(`^${DEMAND}\\s*:`, 'i');
 const REST = phrases`
   (?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)
   (?:the rest|everything else|all else) (?:is|are) (?:up|left) to you
+  (?:the rest|everything else|all else),? (?:we|i) (?:merely |only |just )?(?:advise|suggest|recommend)
   some (?:\w+ )?(?:advice|tips|hints)(?:, (?:which you may ignore|since you ask|if you like)|(?=[.:]))
   now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b
   none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule)

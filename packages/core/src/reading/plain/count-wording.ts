@@ -1,0 +1,51 @@
+import { rule, type Rule } from './reword.ts';
+
+/** What organisers say of the number of pictures by what becomes of one more. */
+
+const THING = '(?:picture|image|photo|photograph|work|print|entry|file)';
+const N = '(two|three|four|five|six|seven|eight|nine|ten|twelve|\\d{1,2})';
+const IS_LOST =
+  '[^.;]{0,40}\\b(?:struck|rest|out|ignored|back|los(?:e|es)|disqualified|first|only|not|nothing|none|removed|deleted|dropped)\\b[^.;]*';
+
+/** "A fifth picture" is one more than four. */
+const ONE_MORE = [
+  ['second', 'one'],
+  ['third', 'two'],
+  ['fourth', 'three'],
+  ['fifth', 'four'],
+  ['sixth', 'five'],
+  ['seventh', 'six'],
+] as const;
+
+export const COUNT_WORDING: readonly Rule[] = [
+  // "A fifth picture will not be looked at."
+  ...ONE_MORE.map(([next, most]) =>
+    rule(
+      `\\ba ${next} ${THING} (?:is|will be|will|can|gets?|would be) ?(?:not\\b|ignored|removed|returned|disqualified|deleted)[^.;]*`,
+      `at most ${most} pictures per person`,
+    ),
+  ),
+  // "Anybody sending more than three will have the rest struck out."
+  rule(
+    `\\b(?:anybody|anyone|whoever|those|members|entrants)(?: who)? (?:sen[dt]s?|sending|enters?|entering|submits?|submitting|brings?|bringing) more than ${N}(?: ${THING}s?)?(?=,? )${IS_LOST}`,
+    'at most $1 pictures per person',
+  ),
+  // "Should you send more than three, we take the first three."
+  rule(
+    `\\b(?:should you|if you) (?:send|enter|submit|bring|upload) more than ${N}(?: ${THING}s?)?,${IS_LOST}`,
+    'at most $1 pictures per person',
+  ),
+  [
+    /\b(?:one, two or|one or two or) (three|four)(?= (?:pictures|images|photos|photographs|works|prints|files)\b)/gi,
+    'up to $1',
+  ],
+  rule(
+    `\\b(?:choose|pick|select) your best ${N}(?: ${THING}s?)?(?=,? and (?:send|submit|bring|upload))`,
+    'choose up to $1 pictures',
+  ),
+  rule(`\\bentry is complete with (?=${N} ${THING}s?\\b)`, 'entry consists of '),
+  // "Two subjects, Harbour and Hills".
+  rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
+  // "Four and not a picture more."
+  rule(`^${N} and not (?:a(?:nother)?|one) (?:single )?${THING} more\\b`, 'at most $1 pictures per person'),
+];
