@@ -24,6 +24,7 @@ const ADVICE = phrases`
   (?:so|it is) best (?:to )?leave | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
+  suits? (?:us|me) best | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)
   # What serves.
   (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
@@ -36,7 +37,7 @@ const ADVICE = phrases`
   (?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)
 `;
 /** "Better: …". */
-const BETTER = /^better:/i;
+const BETTER = /^better(?::| if\b)/i;
 
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence) || BETTER.test(sentence);
@@ -60,7 +61,7 @@ const TURN_AFTER = /\b(?:but|although|though)\b(?! (?:it |they )?(?:is|are) not\
 /** "Ideally under 3 MB, never over 6 MB": a part of a sentence that admits nothing. */
 const HARD = phrases`
   never | in no case | under no circumstances | on no account | although | (?:page|form|site|system|server|software|machine|uploader|portal) (?:takes|accepts|allows|copes with|manages|handles|swallows) | but (?:not|no|at) | must
-  limit | stops? at | refuse[sd]? | rejected | (?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)
+  limit | (?:is|are) the most | stops? at | refuse[sd]? | rejected | (?:will|can|do(?:es)?) ?(?:not|n[’']t) (?:take|accept)
   cannot (?:take|accept) | nothing
 `;
 

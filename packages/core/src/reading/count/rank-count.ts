@@ -45,7 +45,7 @@ const TURNED_DOWN =
 const PER_WHOM = `(?:${PERSON}|entry|submission|application|round|match|evening|meeting|comp(?:etition)?|head|(?!per\\b|(?<=\\ba )number\\b)[a-z]+(?:er|or|ist)\\b)`;
 /** "Per member", "each", "from every club", "maximum": behind the entries, or behind a number alone. */
 const OF_EACH = new RegExp(
-  `^[\\s,(]*(?:of (?:the|an?|your) [a-z]+ (?=from|by))?(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|(?:is|are) all (?:that )?(?:you|anyone|a member) (?:may|can)\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|per (?:issue|month|season) and ${PER_WHOM}\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:maximum|limit|most)\\b|only\\b|or fewer|(?:and )?not one more\\b|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
+  `^[\\s,(]*(?:of (?:the|an?|your) [a-z]+ (?=from|by))?(?:max(?:imum)?,? |maximum of )?(?:/\\s?[a-z]+|(?:per|(?:for|from|by|of) (?:each|every|any(?: one)?|one)|each per|an?) (?:\\w+ )?${PER_WHOM}\\b|(?:is|are) all (?:that )?(?:you|anyone|a member) (?:may|can)\\b|p\\.?p\\b|each\\b(?! (?:work|image|picture|photo|of))|apiece|(?:each|every|per) round\\b|per (?:issue|month|season) and ${PER_WHOM}\\b|an? (?:month|round) (?:for )?(?:per|each|every) ${PER_WHOM}\\b|an? (?:week|month|fortnight)(?=[.,;]|$)|max(?:imum)?\\b(?! (?:of|size|width|height|\\d))|at (?:the )?most|tops\\b|(?:(?:in|for) (?:a|each|one|every) (?:season|year|month|round) )?(?:is |are )?(?:the|our) (?:absolute |upper )?(?:maximum|limit|most)\\b|only\\b|or fewer|(?:and )?not one more\\b|(?:from|by) (?:everybody|everyone|every one|each|you|us)\\b|between (?:you|the two of you|both of you)\\b)`,
   'i',
 );
 /** The subject of the sentence, as one that sends: "members may", "each club sends", "you can". */
@@ -110,7 +110,7 @@ const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
 const A_DAY =
-  /^(?:(?:st|nd|rd|th)?(?: of)?,? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
+  /^(?:(?:st|nd|rd|th)?(?: of)?,?[ ./-](?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
 export interface Ranked {
   /** "In total" outweighs what a club sends, and that what one person sends. */

@@ -61,7 +61,7 @@ const FORMAT_ADVISED = patterns`
   \b(?:ideally|preferably|(?:if|where(?:ver)?) possible|for best results),? (?:please )?(?:use|send|choose|save as) (?:an? )?(?:jpe?g|png|tiff?)
   (?:jpe?g|png|tiff?)s?\b (?:would be|looks?|gives?) (?:the )?best
   \b(?:our advice is|it is advisable) to use (?:jpe?g|png|tiff?)
-  (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better)
+  (?<!\d-?bit )(?:jpe?g|png|tiff?)s? (?:is|are) (?:best|better|the (?:best|safest) choice)
 `;
 
 export function readFormats(whole: Segment): Found[] {

@@ -32,7 +32,7 @@ const NOT_OURS = phrases`
   straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
-  memory card | free space | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:memory|usb) sticks?\b[^.;]{0,30}\bholds? | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
+  memory card | free space | \d+ of (?=\d+ ?gb) | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:memory|usb) sticks?\b[^.;]{0,30}\bholds? | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
   no longer (?:accept\w*|in force|valid|used|appl\w+)
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
@@ -159,7 +159,10 @@ const IS_USUAL =
 
 function isUsual(before: string, after: string): boolean {
   // "… as long as it comes out at 3 MB or less".
-  if (/^ (?:or (?:less|under|smaller|below)|at (?:the )?most|max(?:imum)?)\b/i.test(after)) return false;
+  if (
+    /^ (?:or (?:less|under|smaller|below|more)|at (?:the )?(?:most|least)|m(?:ax|in)(?:imum)?)\b/i.test(after)
+  )
+    return false;
   return COMES_TO.test(before) || IS_USUAL.test(after);
 }
 

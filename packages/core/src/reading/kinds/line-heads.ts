@@ -45,7 +45,12 @@ export function namedHead(line: string, isInFull = false): string | undefined {
     (isListed ? /^([A-Z][^:–—.,;(\d]{2,50}?)\s*\(\S/.exec(own)?.[1]?.trim() : undefined);
   if (head === undefined || OF_TEXT.test(head) || FOR_ALL.test(own)) return undefined;
   // "it says   1024 x 768", "it should be   2048 x 1536".
-  if (/^(?:it|this|that|they|we|you|instead|what|how|where|when|why|who)\b/i.test(head)) return undefined;
+  if (
+    /^(?:it|this|that|they|we|you|instead|what|how|where|when|why|who|unchanged|correct(?:ed|ion)?|changed|in the)\b/i.test(
+      head,
+    )
+  )
+    return undefined;
   // "JPEG (quality 12) or TIFF" names no kind.
   if (/^(?:jpe?g|tiff?|png|s?rgb|adobe rgb)s?$/i.test(head)) return undefined;
   const words = head.split(/\s+/).length;

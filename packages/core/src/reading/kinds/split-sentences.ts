@@ -41,7 +41,9 @@ export function splitSentences(whole: readonly Segment[]): Group[] {
  * for both.
  */
 export function besides(others: readonly Segment[], extra: Group): Group[] {
-  const isForBoth = (s: Segment) => !SPEC.test(s.text) && s.start > (extra.segments[0]?.start ?? Infinity);
+  const first = others.find(s => SPEC.test(s.text))?.start ?? 0;
+  const isForBoth = (s: Segment) =>
+    !SPEC.test(s.text) && (s.start > (extra.segments[0]?.start ?? Infinity) || s.start < first);
   const own = others.filter(s => !isForBoth(s));
   // "Your large file must be …" says what it is called.
   const [called] = own.flatMap(s => MAIN.exec(s.text.replace(ITEM_MARK, ''))?.groups?.['kind'] ?? []);

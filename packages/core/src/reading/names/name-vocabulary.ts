@@ -20,7 +20,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'member number',
     'number',
-    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer|plot|allotment',
+    'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|participant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer|plot|allotment',
   ],
   ['club code', 'code', 'club|society|team|school|university|college'],
   ['club code', 'name', 'club|society|team'],

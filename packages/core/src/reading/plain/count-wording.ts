@@ -46,6 +46,7 @@ export const COUNT_WORDING: readonly Rule[] = [
   rule(`\\bentry is complete with (?=${N} ${THING}s?\\b)`, 'entry consists of '),
   // "Two subjects, Harbour and Hills".
   rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
+  [/\b(\d{1,2}) ?x per (?=person|member|entrant|author)/gi, 'up to $1 pictures per '],
   // "Four and not a picture more."
   rule(`^${N} and not (?:a(?:nother)?|one) (?:single )?${THING} more\\b`, 'at most $1 pictures per person'),
 ];

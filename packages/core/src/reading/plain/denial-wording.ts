@@ -62,6 +62,15 @@ export const DENIAL_WORDING: readonly Rule[] = [
     `\\bif (?:it|the file|your file|a file) is(?: not|n['’]t) (an? )(${FORMAT})(?=(?: or\\b|,)[^.;]*\\b(?:refus|reject|return|(?:will|does|can) ?not|won['’]t)|,? it (?:will not|won['’]t|does not|is (?:refused|rejected)))`,
     'it must be $1$2; if it is none',
   ),
+  rule(
+    `\\b(?:do not|don['’]t) (?:like|love|care for|recommend) (${OVERLAY}),? but (?:we |i )?(?:do )?(?:allow|accept|tolerate|permit) them`,
+    '$1 are allowed',
+  ),
+  // "Must not be older than 3 months and must show the name of the candidate": the denial ends at the second verb.
+  [
+    /\b(must|should|may) not (be [^.;,]{4,40}),? and (must|should) (?=(?:show|bear|carry|have|be)\b)/gi,
+    '$1 not $2; it $3 ',
+  ],
   // "Where its width is above 1400 pixels or its height above 1050 pixels".
   rule(
     '\\b(or|and) (?:its|the|their) (width|height) (?=(?:above|below|over|under|more than|less than) \\d)',

@@ -88,6 +88,21 @@ export const FILE_WORDING: readonly Rule[] = [
     'quality ',
   ),
   rule(
+    '\\b(?:8|eight)[- ]?bits? (?:will|does|do) not do[,;:] (?:and )?(?:16|sixteen)(?: bits?)? (?:is|are) (?:required|needed|asked)',
+    '16 bits',
+  ),
+  [
+    /\bshould, (if (?:at all )?possible|if you can|ideally|preferably|where possible), be\b/gi,
+    'should $1 be',
+  ],
+  [/\bat the (?:very )?least\b/gi, 'at least'],
+  // "ICC profile: do not embed", "profile embedded: no".
+  rule(
+    '\\bprofile(?: embedded)?: (?:do not (?:embed|attach|include)|not embedded|no\\b(?! other))',
+    'profile: do not embed the profile',
+  ),
+  rule('\\b(embed|attach|include) (?:the )?(?:icc |colou?r )?profile: no\\b', 'do not $1 the profile'),
+  rule(
     '\\bprofile (?:must|should|has to|needs to) (?:travel|go|come|stay|be sent) (?:with|in|inside) (?:the|your|each|every) (?:file|picture|image)\\b',
     'profile must be embedded',
   ),

@@ -105,6 +105,22 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bis what (?:we|i) (?:need|want|ask for) as (?:a|the) (minimum|maximum)\b/gi, 'is the $1'],
   [/(?<=\d ?)centimet(?:re|er)s?\b/gi, 'cm'],
   [/(?<=\d ?)millimet(?:re|er)s?\b/gi, 'mm'],
+  rule(`\\bW ?${N} ?[x×] ?H ?${N}(?= ?(?:px|pixels))`, '$1 x $2'),
+  [/\b(16|4|3|2|1) ?[x×] ?(9|3|2|1) (?=(?:format|ratio|shape|crop)\b)/gi, '$1:$2 '],
+  rule(`(?<=^|[,;|] | [-–] )${N} (px|pixels) ${MAX}(?=$| [-–|] |[,;])`, 'max. $1 $2'),
+  // "1500 px on the long side (never more)", "and that is the smallest we can use".
+  rule(
+    `\\b${N}${PX} on the (?:long(?:er|est)?) (side|edge) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b`,
+    'at most $1 pixels on the longest $2 (that is all',
+  ),
+  rule(
+    `\\b(${BOX}),? and that(?:['’]s| is) the smallest (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
+    'at least $1',
+  ),
+  rule(
+    `\\b(${BOX}),? and that(?:['’]s| is) the (?:largest|biggest) (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
+    'at most $1',
+  ),
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
   rule(
     `\\bshould (?:either|any|the long(?:er|est)) side (?:go|be|get|reach|run|extend)(?: to)? (?:past|beyond|over|above|(?:longer|larger|bigger|more) than) ${N}`,

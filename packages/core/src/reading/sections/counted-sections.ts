@@ -54,7 +54,7 @@ const SORT =
   '(?:set (?:subject|theme)|colou?r|mono(?:chrome)?|nature|open|travel|creative|black-white|themed|portraits?|landscapes?|wildlife|projected|digital|printed)';
 
 const PLAIN_COUNTED = new RegExp(
-  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?:the )?(?=${SORT}))?(?<label>(?:set (?:subject|theme)(?=[ ,.;]|$))|(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?:& )?(?!and\\b|${THINGS})[A-Z][a-z]{2,14}){0,2})(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|\\+|&|and\\b|\\.|$))`,
+  `(?<n>${COUNT})\\s+(?:of (?:(?:them|these|which) (?=${SORT}))?|(?:${THINGS} )?in (?!all\\b|total\\b|each\\b|any\\b)(?:the )?)?(?<label>(?:set (?:subject|theme)(?=[ ,.;]|$))|(?:(?<=\\bof )[a-z]{3,14} )?[A-Za-z][a-z]{2,14}(?:-[a-z]{3,14})?(?: (?:& )?(?!and\\b|${THINGS})[A-Z][a-z]{2,14}){0,2})(?=\\s*(?:(?<things>${THINGS})\\s*)?(?:,|\\+|&|and\\b|\\.|$))`,
   'gi',
 );
 

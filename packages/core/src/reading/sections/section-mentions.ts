@@ -67,6 +67,11 @@ const IN_EITHER = new RegExp(
   `\\b(?<n>${COUNT})(?: ${THINGS})? in either (?<a>${LABEL}) (?:or|and) (?<b>${LABEL})`,
 );
 
+/** "There is a Colour and a Mono section." */
+const THERE_ARE = new RegExp(
+  `\\b[Tt]here (?:is|are) an? (?<a>${LABEL}) and an? (?<b>${LABEL}) ${SECTION}\\b`,
+);
+
 /** Sections mentioned in a row; undefined where no sentence mentions two. */
 export function readMentions(segments: readonly Segment[]): ReadSections | undefined {
   for (const segment of segments) {
@@ -80,6 +85,12 @@ export function readMentions(segments: readonly Segment[]): ReadSections | undef
     if (items) return inOne(segment, sectionsOf(items));
     const { n, a, b } = IN_EITHER.exec(text)?.groups ?? {};
     if (a && b) return inOne(segment, [sectionOf({ label: a, n }), sectionOf({ label: b, n })]);
+    const there = THERE_ARE.exec(text)?.groups;
+    if (there)
+      return inOne(
+        segment,
+        [there['a'], there['b']].map(label => sectionOf({ label })),
+      );
     const { row, head = '' } = ROW.exec(text)?.groups ?? {};
     if (row && (new RegExp(`\\b${SECTION}\\b`, 'i').test(text) || OF_ENTRIES.test(head))) {
       const pairs = [...row.matchAll(new RegExp(`(?<label>${LABEL}) (?<n>\\d{1,2})`, 'g'))];

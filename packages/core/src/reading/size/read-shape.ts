@@ -133,6 +133,7 @@ const ONE_WAY = new RegExp(
     `\\b(?:must|should|has to|have to|needs? to)(?: all)? be (?:in |of )?${WAY}${FORM}?(?: ones)?(?=[\\s.,;]*(?:$|and\\b|so\\b|as\\b|because\\b|since\\b|for\\b|with\\b|[.,:;(\\d]))`,
     `\\b(?:format|orientation|shape)\\s*:\\s*${WAY}\\b`,
     `\\b(?:is|are) always ${WAY}\\b`,
+    `\\b(?:post)?(?:card|poster|calendar|flyer|leaflet|banner)s? (?:is|are) ${WAY}\\b(?! or\\b)`,
     `^\\W*${WAY} ${PICTURES}\\b[^.;]{0,30}\\bonly[.!]?$`,
     `^(?:[-+*•–·]\\s*)?(?:in )?${WAY}${FORM}\\b(?! (?:${PICTURES}|or|and))`,
     `\\b${WAY}-format ${PICTURES}\\b`,

@@ -37,8 +37,6 @@ const ASKS = phrases`
 const PAST: readonly RegExp[] = [
   // "In 2024 the limit was 2 MB", "The old rules allowed four images."
   /^\W*(?:in (?:19|20)\d\d\b|until (?:last|20)|(?:the|our) (?:old|former|previous|earlier)\b)[^.;]{0,40}\b(?:was|were|had|allowed|accepted|took|asked|used|could)\b/i,
-  // "The 2024 poster was made from a 72 dpi file."
-  /^\W*the (?:19|20)\d\d [a-z]+ (?:was|were)\b/i,
   // "Last time one was so big that the page refused it."
   /^\W*last (?:time|week|month|year|season|round)\b[^.;]*\b(?:was|were|had|sent|came)\b/i,
   // "I had a TIFF of 180 MB last week."
@@ -62,6 +60,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /\b(?:has|have|gives?|makes?) (?:about|around|roughly|some) \d{3,5} ?[x×] ?\d{3,5}/i,
   // "Proofs will be sent as PDF (150 dpi) for checking by 30 July."
   /^\W*(?:the )?proofs? (?:will be|are|is|come)\b/i,
+  // "The 2024 poster was made from a 72 dpi file", "the card of 2019 had a grey line".
+  /^\W*the (?:(?:19|20)\d\d [a-z]+|[a-z]+ of (?:19|20)\d\d) (?:was|were|had)\b/i,
   // "16 bits cannot be had in a JPEG."
   /\b16[- ]?bits? (?:cannot|can not) (?:be )?\w+ (?:in|with|by) (?:an? )?jpe?g/i,
   // "I go on holiday on the 15th."

@@ -11,6 +11,7 @@ const HEAD = oneOf`
   (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like
   [a-z]+ by [a-z ]{3,20},? but (?:required|demanded|asked) by (?:nobody|no one|none)
   (?:required|demanded|asked) by (?:nobody|no one|none),? but [a-z ]{3,24}
+  what (?:we|i) (?:hope|wish) for
   what would (?:be (?:nice|good|ideal)|help)(?: us)? | (?:nice|good)(?: to have)? | acceptable
   (?:strongly |highly )?(?:recommended|preferred|suggested|desirable|desired|advisable|advised|welcome|helpful|useful)
   you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
@@ -79,7 +80,9 @@ export function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> 
     if (WISHED.test(segment.text) || ASKED.test(segment.text)) line = segment.line;
     else if (DEMANDED.test(segment.text)) line = -1;
     const before = segments[i - 1];
-    if (before && before.line < segment.line && WISHES_BELOW.test(before.text)) isRest = true;
+    // "What we hope for. sRGB with the profile in the file."
+    const isHead = before && (before.line < segment.line || before.text.endsWith('.'));
+    if (isHead && WISHES_BELOW.test(before.text.replace(/\.$/, ''))) isRest = true;
     else if (before && REST.test(before.text)) isRest = true;
     else if (DEMANDS_BELOW.test(segment.text) || DEMANDED.test(segment.text)) isRest = false;
     // The rest ends with its paragraph, and admits nothing that must be.
