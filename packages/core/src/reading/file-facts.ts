@@ -5,7 +5,13 @@ import { readColourSpace, readFormats } from './file/read-kind.ts';
 import { readMetadata } from './marks/read-metadata.ts';
 import { readMonochrome } from './file/read-monochrome.ts';
 import { readOverlays } from './marks/read-overlays.ts';
-import { readPhysical, readPhysicalSide, type PhysicalSide, type PhysicalSize } from './size/read-print.ts';
+import {
+  readPhysical,
+  readPhysicalSide,
+  sizeOfSides,
+  type PhysicalSide,
+  type PhysicalSize,
+} from './size/read-print.ts';
 import { readEitherWay, readRatio } from './size/read-shape.ts';
 import { readSimple } from './file/read-simple.ts';
 import { readSameSide, readSize } from './size/read-size.ts';
@@ -64,11 +70,12 @@ export function factsOf(marked: readonly Segment[]): Facts {
   // The size that stands beside its ppi is that of the file; another one is that of the trimmed page.
   const beside = onPaper.filter(p => p.hasPpi);
   const printed = (beside.length ? beside : onPaper).map(p => p.size);
-  const [side] = segments.flatMap(segment => readPhysicalSide(segment) ?? []);
+  const sides = segments.flatMap(segment => readPhysicalSide(segment) ?? []);
+  const physical = printed[0] ?? sizeOfSides(sides);
   return {
-    found: [...joinTurned(found), ...turnedPrint(printed[0], segments)],
-    physical: printed[0],
-    side,
+    found: [...joinTurned(found), ...turnedPrint(physical, segments)],
+    physical,
+    side: sides[0],
   };
 }
 

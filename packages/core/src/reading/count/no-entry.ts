@@ -21,6 +21,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Not one of your files may weigh more."
   (lead, { value, to }, text) =>
     value === 1 && /\bnot $/i.test(lead) && /^ of (?:your|the|these)\b/.test(text.slice(to)),
+  // "If there are fewer than 40 images in all".
+  lead => /\bif there are (?:fewer|less|more) than $/i.test(lead),
   // "One photo = one work."
   (_, { value, to }, text) => value === 1 && /^ = (?:one|1) /i.test(text.slice(to)),
   (lead, { value }) => value === 1 && /\b(?:one|1) [a-z]+ = $/i.test(lead),

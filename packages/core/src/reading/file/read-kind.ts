@@ -192,6 +192,12 @@ function isAskedFor(text: string, space: ReadColourSpace, at: number, end: numbe
     !ALSO_TAKEN.test(text.slice(end)) &&
     !(space === 'CMYK' && OR_RGB.test(text)) &&
     !ALL_THE_SAME.test(text.slice(end)) &&
+    !(
+      space === 'CMYK' &&
+      /^ (?:is|will be|gets) (?:done|made|converted)\b[^.;]{0,12}\b(?:by us|here|by the printer)/i.test(
+        text.slice(end),
+      )
+    ) &&
     !/^ conversion\b[^.;]{0,20}\b(?:our|we|us|printers?)\b/i.test(text.slice(end)) &&
     !/\b(?:leave|forget|avoid|ignore|skip) (?:the )?$/i.test(text.slice(0, at)) &&
     !NOT_TAKEN.test(text.slice(end).replace(AND_OTHERS, '')) &&

@@ -78,9 +78,10 @@ function candidates(
   const beside = pieces.filter((_, i) => i % 2 === 0 && i !== at);
   const isLead =
     at === 0 &&
-    /^[A-Z][a-z]+(?:[A-Z][a-z]+|\d{2,4})$/.test(piece) &&
+    /^(?:[A-Z][a-z]+(?:[A-Z][a-z]+|\d{2,4})|[A-Z]{2,5}\d{1,4})$/.test(piece) &&
     !/name|number|code|title|year/i.test(piece) &&
-    beside.every(namesPart);
+    beside.some(namesPart) &&
+    beside.every(p => namesPart(p) || /^0*1$/.test(p));
   // "GALLERY_ARTIST_TITLE": among words for parts, all in capitals, an unknown one is a part as well.
   const isPattern =
     /^[A-Z]{3,}$/.test(piece) && beside.length > 1 && beside.every(p => namesPart(p) && /^[A-Z]+$/.test(p));

@@ -14,6 +14,10 @@ export const DEVICES: readonly Rule[] = [
 ];
 
 export const OVERLAY_WORDING: readonly Rule[] = [
+  [
+    /\bleave (?:the |any |all )?(?:lettering|texts?|writing|wording|titling) to (?:us|the (?:designer|printer)s?)\b/gi,
+    'no text on the picture',
+  ],
   // "Do not put a line round your picture", "no white space round the picture".
   [
     new RegExp(

@@ -236,7 +236,10 @@ export const SIZE_WORDING: readonly Rule[] = [
   // "Square; 2400 px per side".
   [/\b(\d{3,5})(?<!\d ?(?:and|to|-|–) \d+) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
   // "Black borders look good: leave 60 px on each side."
-  [/\bleave (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:on|at|round|along)\b)/gi, 'leave some room'],
+  [
+    /\b(?:leave|keep) (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:clear |free |empty )?(?:on|at|round|along)\b)/gi,
+    'leave some room',
+  ],
   // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".
   [
     /(?<!\b(?:long|short|longer|shorter|longest|shortest|other|each|vertical|horizontal) )\bsides (?:must be |may be |are |of )?between (\d{3,5}) and (\d{3,5}) (px|pixels)/gi,

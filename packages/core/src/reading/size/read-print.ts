@@ -126,6 +126,23 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   };
 }
 
+/** "Width 210 mm" in one row and "height 297 mm" in the next: both make a size. */
+export function sizeOfSides(sides: readonly PhysicalSide[]): PhysicalSize | undefined {
+  const [width, height] = (['width', 'height'] as const).map(which => sides.find(s => s.side === which));
+  if (!width || !height || width.unit !== height.unit || width.fromInches || height.fromInches)
+    return undefined;
+  return {
+    widthIn: width.inches,
+    heightIn: height.inches,
+    width: width.length,
+    height: height.length,
+    unit: width.unit,
+    isLeast: width.isLeast && height.isLeast,
+    start: width.start,
+    end: width.end,
+  };
+}
+
 /** "24 x 30 cm; supply at 300 ppi, at that size or larger". */
 const OR_LARGER = /\b(?:that|this) size or (?:larger|bigger|more|above)\b/i;
 

@@ -8,7 +8,7 @@ import { oneOf, patterns, phrases } from '../common/word-lists.ts';
 const HEAD = oneOf`
   (?:(?:first|second|third|another|one more) )?(?:hint|tip)s?(?: and (?:tricks|hints))?
   what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible) | please try | hopefully | better
-  (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like
+  (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like | (?:we|i)['’]d like
   [a-z]+ by [a-z ]{3,20},? but (?:required|demanded|asked) by (?:nobody|no one|none)
   (?:required|demanded|asked) by (?:nobody|no one|none),? but [a-z ]{3,24}
   what (?:we|i) (?:hope|wish) for
@@ -40,6 +40,9 @@ const REST = phrases`
   now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b
   none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule)
 `;
+
+/** "What we hope for. sRGB with the profile in the file." */
+const HOPED = /^what (?:we|i) (?:(?:would )?(?:like|love)|hope for|wish for)\.$/i;
 
 /** What is allowed is no wish. */
 export const isLeftToAll = ({ field, value }: Found) => field === 'eitherWay' || value === 'allowed';
@@ -80,10 +83,8 @@ export function wishedAmong(segments: readonly Segment[]): ReadonlySet<Segment> 
     if (WISHED.test(segment.text) || ASKED.test(segment.text)) line = segment.line;
     else if (DEMANDED.test(segment.text)) line = -1;
     const before = segments[i - 1];
-    // "What we hope for. sRGB with the profile in the file."
-    const isHead = before && (before.line < segment.line || before.text.endsWith('.'));
-    if (isHead && WISHES_BELOW.test(before.text.replace(/\.$/, ''))) isRest = true;
-    else if (before && REST.test(before.text)) isRest = true;
+    if (before && before.line < segment.line && WISHES_BELOW.test(before.text)) isRest = true;
+    else if (before && (REST.test(before.text) || HOPED.test(before.text))) isRest = true;
     else if (DEMANDS_BELOW.test(segment.text) || DEMANDED.test(segment.text)) isRest = false;
     // The rest ends with its paragraph, and admits nothing that must be.
     else if (before && segment.line - before.line >= 2) isRest = REST.test(segments[i - 2]?.text ?? '');
