@@ -1,0 +1,195 @@
+import { readsAs } from '../../testing/reads-as.ts';
+
+/** What is turned down in pairs, asked for by its opposite, or told by what becomes of it. Each sentence with all that it says and nothing more. */
+
+readsAs([
+  [
+    'Photographs of less than 50 KB, or of more than 5 MB, are refused.',
+    { bytesMin: 50_000, bytesMax: 5_000_000 },
+  ],
+  [
+    'Photographs of less than 50 KB or of more than 5 MB are refused.',
+    { bytesMin: 50_000, bytesMax: 5_000_000 },
+  ],
+  [
+    'The computer refuses files of more than 5 MB and of less than 50 KB.',
+    { bytesMin: 50_000, bytesMax: 5_000_000 },
+  ],
+  ['Files under 100 KB, and those over 8 MB, will be deleted.', { bytesMin: 100_000, bytesMax: 8_000_000 }],
+  [
+    'Pictures weighing over 8 MB or under 100 KB will not be accepted.',
+    { bytesMin: 100_000, bytesMax: 8_000_000 },
+  ],
+  [
+    'Pictures that weigh over 8 MB or that weigh under 100 KB will not be accepted.',
+    { bytesMin: 100_000, bytesMax: 8_000_000 },
+  ],
+  ['Pictures whose long side falls short of 1500 pixels are not shown.', { longEdge: { min: 1500 } }],
+  [
+    'Pictures with a long side of less than 1500 pixels, and pictures with a long side of more than 4000 pixels, are refused.',
+    { longEdge: { min: 1500, max: 4000 } },
+  ],
+  [
+    'We reject images wider than 1400 pixels and images higher than 1050 pixels.',
+    { width: { max: 1400 }, height: { max: 1050 } },
+  ],
+  [
+    'An image is rejected where its width is above 1400 pixels or its height above 1050 pixels.',
+    { width: { max: 1400 }, height: { max: 1050 } },
+  ],
+  [
+    'Photos narrower than 600 pixels or lower than 800 pixels are not processed.',
+    { width: { min: 600 }, height: { min: 800 } },
+  ],
+  ['Anything but a JPEG is ignored.', { formats: ['jpeg'] }],
+  ['Files that are neither JPEG nor PNG are ignored.', { formats: ['jpeg', 'png'] }],
+  ['Frames have no business on our screen.', { border: 'forbidden' }],
+  ['Borders are neither asked for nor turned down.', { border: 'allowed' }],
+  ['You may or may not add a border.', { border: 'allowed' }],
+  ['Borders up to 20 pixels wide go through; wider ones do not.', { border: 'allowed' }],
+  ['Whatever is written on the picture will cost you the place.', { watermark: 'forbidden' }],
+  ['A small signature in the corner is no reason to refuse a picture.', { watermark: 'allowed' }],
+  ['Not a single line of metadata may remain.', { strip: true }],
+  ['Files whose EXIF has been wiped are not looked at.', { strip: false }],
+  ['The GPS position has to come out of the file.', { location: 'remove' }],
+  ['A file that still holds GPS data is sent back.', { location: 'remove' }],
+  ['A file without the creator’s name in its metadata goes back.', { author: 'required' }],
+  ['A file with the creator’s name in its metadata goes back.', { author: 'forbidden' }],
+  ['Should your file be in Adobe RGB, turn it into sRGB.', { colourSpace: 'sRGB' }],
+  ['Files in sRGB lose too much in print, so make it Adobe RGB.', { colourSpace: 'AdobeRGB' }],
+  ['The profile has to travel with the file.', { profileEmbedded: true }],
+  ['This round knows no colour.', { monochrome: true }],
+  ['A JPEG won’t do for print: send a TIFF.', { formats: ['tiff'] }],
+  ['We have nothing against JPEG; we do have something against PNG.', { formats: ['jpeg'] }],
+  ['Four and not a picture more.', { maxFiles: 4 }],
+  ['A fifth picture will not be looked at.', { maxFiles: 4 }],
+  ['Anybody sending more than three will have the rest struck out.', { maxFiles: 3 }],
+  ['Should you send more than three, we take the first three.', { maxFiles: 3 }],
+  ['Pictures may grow to 2000 pixels on the long side and no further.', { longEdge: { max: 2000 } }],
+  ['You need 2000 pixels on the long side, and more does no harm.', { longEdge: { min: 2000 } }],
+  [
+    'Below 2000 pixels on the long side is too small, above 4000 too large.',
+    { longEdge: { min: 2000, max: 4000 } },
+  ],
+  ['Even the short side has to have its 1200 pixels.', { shortEdge: { min: 1200 } }],
+  [
+    'The picture has to go into a box of 1920 by 1080 pixels.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  [
+    'You have 1920 pixels across and 1080 down to play with.',
+    { width: { max: 1920 }, height: { max: 1080 } },
+  ],
+  ['The width ends at 1920 and the height at 1080 pixels.', { width: { max: 1920 }, height: { max: 1080 } }],
+  [
+    'With fewer than 1920 x 1080 pixels it will look soft, so don’t.',
+    { width: { min: 1920 }, height: { min: 1080 } },
+  ],
+  [
+    'Max 1400 x 1050 pixels; turn the two round for an upright picture.',
+    { width: { max: 1400 }, height: { max: 1050 }, eitherWay: true },
+  ],
+  [
+    'Max 1400 x 1050 pixels. You can’t turn the two round for an upright picture.',
+    { width: { max: 1400 }, height: { max: 1050 }, eitherWay: false },
+  ],
+  ['1 MB is the floor.', { bytesMin: 1_000_000 }],
+  ['Height and width are the same.', { ratio: [1, 1] }],
+  ['As high as wide, please.', { ratio: [1, 1] }],
+  ['16 bits are wasted on us: 8 will do.', { bitDepth: 8 }],
+  ['The slider for quality goes on 10.', { quality: '10' }],
+  ['What reaches us after 14 March 2027 stays in the drawer.', { closes: '2027-03-14' }],
+  ['The upload page goes dark on 14 March 2027 at 20:00.', { closes: '2027-03-14T20:00' }],
+  ['You can enter up to the last minute of 14 March 2027.', { closes: '2027-03-14T23:59' }],
+  ['We judge on 20 March 2027 and close on 14 March 2027.', { closes: '2027-03-14' }],
+  ['Entry opened on 1 February 2027 and ends on 14 March 2027.', { closes: '2027-03-14' }],
+  ['The day to remember is 14 March 2027: nothing is accepted after it.', { closes: '2027-03-14' }],
+  ['14/03/2027 is the date by which your files must be on our server.', { closes: '2027-03-14' }],
+  [
+    'Originally the closing date was 7 March 2027; it has been put back by a week to 14 March 2027.',
+    { closes: '2027-03-14' },
+  ],
+  ['Your entry may hold one, two or three pictures.', { maxFiles: 3 }],
+  ['Pick your best three and send them.', { maxFiles: 3 }],
+  ['An entry is complete with three pictures.', { maxFiles: 3 }],
+  [
+    'Two subjects, Harbour and Hills, with two pictures for each.',
+    {
+      sections: [
+        [null, 'Harbour', 2],
+        [null, 'Hills', 2],
+      ],
+    },
+  ],
+  [
+    'Put your surname in front of the title, with an underscore between the two.',
+    { name: { parts: ['surname', 'text:_', 'title'] } },
+  ],
+  [
+    'Put your surname behind the title, with an underscore between the two.',
+    { name: { parts: ['title', 'text:_', 'surname'] } },
+  ],
+  ['Write the file name without a gap.', { name: { spaces: 'forbidden' } }],
+  ['There may be spaces in the file name.', { name: { spaces: 'allowed' } }],
+  ['Names longer than 30 characters are cut off.', { name: { maxLength: 30 } }],
+  ['Titles end after 30 characters.', { name: { maxLength: 30 } }],
+  ['Neither picture nor metadata may show your name.', { author: 'forbidden', watermark: 'forbidden' }],
+  [
+    'JPEGs of no more than 1920 x 1200 pixels, or 1200 x 1920 in the case of an upright format.',
+    { formats: ['jpeg'], width: { max: 1920 }, height: { max: 1200 }, eitherWay: true },
+  ],
+  [
+    'Printed size 15 by 10 centimetres, 300 dots per inch.',
+    { width: { exact: 1772 }, height: { exact: 1181 }, ppi: { exact: 300 } },
+  ],
+  ['JPEG is a must, sRGB a wish.', { colourSpace: 'sRGB', advice: ['colourSpace'], formats: ['jpeg'] }],
+  ['Should you wish to fill in a resolution, take 240 ppi.', { ppi: { exact: 240 }, advice: ['ppi'] }],
+  ['Anything up to 6 MB is accepted; 3 MB looks just as good.', { bytesMax: 6_000_000 }],
+  [
+    '2500 pixels on the long side is what we need as a minimum, but do send more if you’ve got more.',
+    { longEdge: { min: 2500 } },
+  ],
+  ['If it isn’t a JPEG or is over 2 MB it won’t upload.', { formats: ['jpeg'], bytesMax: 2_000_000 }],
+  ['sRGB would suit us best.', { advice: ['colourSpace'], colourSpace: 'sRGB' }],
+  ['Try not to go over 3 MB.', { advice: ['bytesMax'], bytesMax: 3_000_000 }],
+  ['Better if the long side has at least 2400 pixels.', { advice: ['longEdge'], longEdge: { min: 2400 } }],
+  ['We don’t like borders but allow them.', { border: 'allowed' }],
+  ['JPEG is the best choice.', { formats: ['jpeg'], advice: ['formats'] }],
+  ['8 bit will not do, 16 is required.', { bitDepth: 16 }],
+  [
+    'It must be a JPEG and should, if possible, be in sRGB.',
+    { formats: ['jpeg'], colourSpace: 'sRGB', advice: ['colourSpace'] },
+  ],
+  ['A file weighs 500 KB at the least and 2 MB at the most.', { bytesMax: 2_000_000, bytesMin: 500_000 }],
+  ['We’d like files of about 1 MB; over 2 MB they’re refused.', { bytesMax: 2_000_000 }],
+  [
+    'Pictures: JPEG - 1600 px max. - 1.5 MB max.',
+    { bytesMax: 1_500_000, formats: ['jpeg'], longEdge: { max: 1600 } },
+  ],
+  ['W1920 x H1080 px', { width: { exact: 1920 }, height: { exact: 1080 } }],
+  ['16x9 format, 1920 pixels wide or more', { ratio: [16, 9], width: { min: 1920 } }],
+  ['3x per person', { maxFiles: 3 }],
+  ['Deadline: Sun 14/Mar/2027', { closes: '2027-03-14' }],
+  ['ICC profile: do not embed', { profileEmbedded: false }],
+  [
+    'Each club brings 16 images: 8 in Open, 4 in Nature and 4 in Street.',
+    {
+      sections: [
+        [null, 'Open', 8],
+        [null, 'Nature', 4],
+        [null, 'Street', 4],
+      ],
+      maxFiles: 16,
+    },
+  ],
+  [
+    'There is a Colour and a Mono section; four entries are permitted in each.',
+    {
+      sections: [
+        [null, 'Colour', 4],
+        [null, 'Mono', 4],
+      ],
+    },
+  ],
+  ['Ten pictures is the absolute maximum.', { maxFiles: 10 }],
+]);
