@@ -1,3 +1,4 @@
+import { withoutNames } from './common/name-examples.ts';
 import type { Found } from './common/found.ts';
 import { readFurther } from './size/read-further.ts';
 import { readPpi } from './size/read-density.ts';
@@ -37,7 +38,9 @@ export function factsOf(marked: readonly Segment[]): Facts {
   // "No files other than JPEG" is said as it is meant.
   const isDenied = (i: number) =>
     ruled[i] === 'denied' && !/\b(?:no|do not)\b/i.test(segments[i]?.text ?? '');
-  const sizes = segments.map((segment, i) => readSize(segment, segments[i + 1]));
+  // "On its longer side, named by its number (N04417.tif)": what a name holds is no size.
+  const unnamed = (segment: Segment) => ({ ...segment, text: withoutNames(segment.text) });
+  const sizes = segments.map((segment, i) => readSize(unnamed(segment), segments[i + 1]));
   const said = segments.map((segment, i): Found[] =>
     ruled[i] === 'free'
       ? []

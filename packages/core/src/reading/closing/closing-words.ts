@@ -12,7 +12,7 @@ export const STRONG = new RegExp(
     (?:hand|hands|handed|handing) (?:\w+ ){0,4}in | shuts? | ends? (?:on|at) | ^ends?\b
     (?:round|stage|phase)(?: one| 1)? ends | submitted (?:up to|until|till)
     bring (?:them|it|these|yours|(?:the|your) files)\b | (?:entr(?:y|ies)|submissions?|uploads?) ends?
-    (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | goes dark | day to remember | taken down | emptied (?:for the last time )?(?:at|on)
+    (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | goes dark | the (?:date|day) is now | day to remember | taken down | emptied (?:for the last time )?(?:at|on)
     closed (?:for|to) entries | ultimately (?:on|by|before)\b
     term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
     (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach

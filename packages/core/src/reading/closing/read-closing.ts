@@ -35,7 +35,7 @@ const OF_PICTURES_TOO =
 const OF_PRINTS = /^\W*(?:the )?prints?\b(?! files?)/i;
 
 /** "The season ends on 28 February": the last day only where no other is told. */
-const OF_SEASON = /\b(?:season|festival|survey|holidays?) ends?\b[^.;]{0,12}$/i;
+const OF_SEASON = /\b(?:season|festival|survey|holidays?|year) ends?\b[^.;]{0,12}$/i;
 
 /** "Entry closes on 15 March, prints must arrive by 22 March". */
 const ALSO_PRINTS = /^[\s,;]*(?:and |but |while )?(?:the )?prints?\b(?! files?)/i;

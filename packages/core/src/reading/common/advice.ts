@@ -22,7 +22,7 @@ const ADVICE = phrases`
   (?:we|i)(?: would|['’]d) (?:really |also |much )?like (?=s?rgb\b|adobe rgb\b|it (?:if|even|more|better|best|(?:very )?much)|(?:the )?profiles?\b)
   (?:would|['’]d) (?:rather|sooner) (?:have|not|you|see|get) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
   (?:so|it is) best (?:to )?leave | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
-  (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|use|pick|take|set|go (?:for|with))
+  (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|embed|keep|not (?:put|add|use)|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   suits? (?:us|me) best | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)
   # What serves.
@@ -42,6 +42,10 @@ const BETTER = /^better(?::| if\b)/i;
 export function isAdvice(sentence: string): boolean {
   return ADVICE.test(sentence) || BETTER.test(sentence);
 }
+
+/** "A corner I like": a title is nobody's wish. */
+const withoutQuotes = (text: string) =>
+  text.replace(/["“][^"”]{3,60}["”]/g, quoted => ' '.repeat(quoted.length));
 
 let lastAsked: { sentence: string; isAdvised: boolean } | undefined;
 
@@ -79,7 +83,7 @@ const INSERTED = /,\s*(?:preferably|ideally|if possible|better)\b[^,;]*,/gi;
 export function isAdvisedAt(whole: string, at: number): boolean {
   // Asked for every number of a sentence, most of which hold no advice at all.
   if (!hasAdvice(whole)) return false;
-  const sentence = withoutDensity(whole);
+  const sentence = withoutDensity(withoutQuotes(whole));
   const before = sentence.slice(0, at);
   // "Quality 9 (of 12) is enough": a short aside parts nothing.
   const after = sentence.slice(at).replace(/\([^()]{1,8}\)/g, ' ');

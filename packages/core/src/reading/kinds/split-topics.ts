@@ -51,7 +51,11 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
   const kinds = [...new Set(topics.flatMap(topic => topic ?? []))].flatMap(kind => {
     const own = segments.filter((_, i) => topics[i] === kind);
     const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
-    const isWhole = facts.size >= 2 || own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, '')));
+    const isWhole =
+      facts.size >= 2 ||
+      own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, ''))) ||
+      // "What size should my avatar be? … And the cover?"
+      (kind !== GENERAL && own.some(({ text }) => isAskedAbout(text, kind)));
     return facts.has('size') && isWhole ? [{ kind, own, facts }] : [];
   });
   if (kinds.length < 2 || kinds.length > MOST_KINDS) return undefined;
@@ -65,6 +69,10 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
     ...kinds.map(({ kind, own }) => ({ label: labelFor(kind, described), segments: own })),
   ];
 }
+
+/** "What size should my avatar be?" */
+const isAskedAbout = (text: string, kind: string) =>
+  /\?/.test(text) && (text.toLowerCase().split('?')[0] ?? '').includes(kind);
 
 /** "Do not write on the banner" speaks of the shop banner, where it is the only one. */
 function withFullNames(topics: readonly (string | undefined)[]): (string | undefined)[] {

@@ -88,7 +88,7 @@ export const NO_BEFORE = patterns`
 `;
 const TURNED_DOWN = oneOf`
   (?:not|never)(?: be)? (?:\w+ )?(?:allowed|permitted|accepted|wanted|wished|desired|acceptable|added|used|appear|shown|seen|visible|judged|welcome|possible|eligible|considered|placed|present|put|included|read|framed|bordered|signed|entered)
-  neither\b | nowhere\b
+  neither\b | nowhere\b | absent (?:from|in|on)\b
   (?:must|may|should|can|will|do|does|are|is) ?n[o'’]t\b(?! (?:obligatory|compulsory|mandatory|necessary|required|essential|exceed|need|be (?:wider|larger|thicker|broader|more)))
   cannot | will not | forbidden | prohibited | inadmissible | discouraged | banned | barred | disqualif\w* | reject\w*
   refus\w* | delet\w* | discard\w* | disregard\w* | exclu\w* | ignored | avoided | sent back | returned

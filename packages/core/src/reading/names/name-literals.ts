@@ -76,7 +76,11 @@ export function literalsOf(example: string | null, parts: string[], text: string
 }
 
 /** The described parts with the separators of an example that has just as many. */
-function joinedAs(example: string, parts: string[]): string[] | undefined {
+function joinedAs(shown: string, parts: string[]): string[] | undefined {
+  // "2027-05-09_Lutra_lutra.jpg": the marks within a day part nothing.
+  const example = parts.includes('date')
+    ? shown.replace(/\b((?:19|20)\d\d)[-.](\d\d)[-.](\d\d)(?!\d)/, '$1$2$3')
+    : shown;
   const pieces = example.replace(/\.[A-Za-z]+$/, '').split(/( - | – |__|[_-])/);
   if ((pieces.length + 1) / 2 !== parts.length) return undefined;
   return parts.flatMap((part, i) => {

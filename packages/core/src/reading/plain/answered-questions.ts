@@ -110,7 +110,7 @@ const CHECKS: readonly (readonly [question: RegExp, demand: string])[] = (
     ],
     [`(?:is|are) there no (?<what>[^?]{2,60})`, 'There must be no $what'],
     [
-      `(?:is|are) (?<who>it|they|${FILE}|(?:the|its|your) [\\w -]{2,24}?) (?<what>(?:an?|in|no|not|under|below|over|at|exactly|without|free|smaller|larger|less|more|removed|embedded|named|saved|square|s?rgb|adobe|jpe?g|png|tiff|\\d)\\b[^?]{0,60})`,
+      `(?:is|are) (?<who>it|they|${FILE}|(?:the|its|your) [\\w -]{2,24}?) (?<what>(?:an?|in|no|not|under|below|over|at|exactly|without|free|absent|smaller|larger|less|more|removed|embedded|named|saved|square|s?rgb|adobe|jpe?g|png|tiff|\\d)\\b[^?]{0,60})`,
       '$who must be $what',
     ],
     [

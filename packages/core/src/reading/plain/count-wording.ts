@@ -47,6 +47,9 @@ export const COUNT_WORDING: readonly Rule[] = [
   // "Two subjects, Harbour and Hills".
   rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
   [/\b(\d{1,2}) ?x per (?=person|member|entrant|author)/gi, 'up to $1 pictures per '],
+  // "One entry per club = 10 images".
+  [/\bone entry per club (?:=|means|is|consists of) (?=\d)/gi, 'each club sends '],
+  rule(`\\bthere (?:must|should|may) be no more than (?=${N} of (?:them|these))`, 'send no more than '),
   // "Four and not a picture more."
   rule(`^${N} and not (?:a(?:nother)?|one) (?:single )?${THING} more\\b`, 'at most $1 pictures per person'),
 ];

@@ -71,6 +71,11 @@ export const DENIAL_WORDING: readonly Rule[] = [
     /\b(must|should|may) not (be [^.;,]{4,40}),? and (must|should) (?=(?:show|bear|carry|have|be)\b)/gi,
     '$1 not $2; it $3 ',
   ],
+  // "Borders, names, logos" over "None."
+  [
+    /^(\W{0,3}(?:borders?|frames?|names?|logos?|watermarks?|signatures?|text)(?:(?:, | and | or )(?:borders?|frames?|names?|logos?|watermarks?|signatures?|text))*):?\n\s*none\b(?! of)/gim,
+    'No $1',
+  ],
   // "Where its width is above 1400 pixels or its height above 1050 pixels".
   rule(
     '\\b(or|and) (?:its|the|their) (width|height) (?=(?:above|below|over|under|more than|less than) \\d)',

@@ -96,6 +96,11 @@ export const FILE_WORDING: readonly Rule[] = [
     'should $1 be',
   ],
   [/\bat the (?:very )?least\b/gi, 'at least'],
+  // "They said 2 MB last year, it is 3 MB now."
+  rule(
+    `\\b(?:they said|it was|we had|the limit was) ${WEIGHT} last (?:year|season|time|round),? (?:but |and )?(?:now )?it(?:['’]s| is) (?:now )?(?=${WEIGHT})`,
+    'the limit is ',
+  ),
   // "ICC profile: do not embed", "profile embedded: no".
   rule(
     '\\bprofile(?: embedded)?: (?:do not (?:embed|attach|include)|not embedded|no\\b(?! other))',

@@ -121,6 +121,10 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b(${BOX}),? and that(?:['’]s| is) the (?:largest|biggest) (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
     'at most $1',
   ),
+  rule(
+    `\\b(?:the|our) (?:box|frame|screen area) is ${N}${PX} wide,? (?:and )?${N}${PX} (?:high|tall)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
   rule(
     `\\bshould (?:either|any|the long(?:er|est)) side (?:go|be|get|reach|run|extend)(?: to)? (?:past|beyond|over|above|(?:longer|larger|bigger|more) than) ${N}`,
@@ -151,7 +155,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
   [/\bfalls? short of (?=\d)/gi, 'is less than '],
-  [/\bwide (?:ones|pictures|photos|images|shots) only\b/gi, 'landscape pictures only'],
+  [/\bwide (?:ones|pictures|photos|images|shots|shape|format) only\b/gi, 'landscape pictures only'],
   [/\bnot above(?= \d)/gi, 'at most'],
   // "Pictures that go beyond 1920 x 1080 pixels get cut off", "… that do not reach …".
   rule(
