@@ -161,7 +161,7 @@ const SPACES: readonly (readonly [ReadColourSpace, RegExp])[] = [
   ['DisplayP3', /\b(?:display ?p3|dci-?p3)\b/gi],
   ['ProPhoto', /\bpro ?photo(?: ?rgb)?\b/gi],
   ['CMYK', /\bcmyk\b/gi],
-  ['gray', /\bgr[ae]y ?-?scale\b/gi],
+  ['gray', /\bgr[ae]y ?-?scale\b|\bgr[ae]y gamma(?= ?\d)/gi],
 ];
 
 /** "Adobe RGB, ProPhoto and CMYK": a space with the others of its list. */

@@ -52,6 +52,7 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r ${THINGS} (?:will|can|may)(?: ?not|not) be (?:accepted|considered|shown|entered)\\b`,
   `\\bcolou?r ${THINGS} (?:will be|are) (?:refused|rejected|not (?:accepted|admitted|allowed|permitted)|not eligible|excluded|disqualified|returned)\\b`,
   `\\bcolou?red ones (?:will be|are) (?:refused|rejected|not accepted|excluded|disqualified|returned)\\b`,
+  `\\b(?:pictures|images|photos|photographs) in colou?r (?:must |have to )?stay at home\\b`,
   `\\bno colou?r (?:at all|(?:left|remains?)(?: anywhere)?|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
   `\\b${THINGS} without (?:any )?colou?r\\b`,

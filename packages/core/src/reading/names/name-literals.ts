@@ -86,7 +86,9 @@ function joinedAs(shown: string, parts: string[]): string[] | undefined {
   return parts.flatMap((part, i) => {
     // "Heathland_fig1": a word in front of the number stands in every name.
     const word = part === 'sequence' ? /^([A-Za-z]{2,8})\d+$/.exec(pieces[2 * i] ?? '')?.[1] : undefined;
-    const fixed = (i ? (pieces[2 * i - 1] ?? '') : '') + (word ?? '');
+    // "SALON_" brings its mark along.
+    const isMarked = /^text:.*[_ -]$/.test(parts[i - 1] ?? '');
+    const fixed = (i && !isMarked ? (pieces[2 * i - 1] ?? '') : '') + (word ?? '');
     return fixed ? [`text:${fixed}`, part] : [part];
   });
 }

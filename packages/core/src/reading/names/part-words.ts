@@ -124,6 +124,8 @@ const FIXED_WORD =
 /** "“Fifty_” plus your surname": a word in quotes that leads up to a part. */
 const QUOTED_LEAD =
   /["“']([A-Za-z\d]{2,}[· -]?)["”'](?=,? (?:plus|and|then|followed by|with|\+) (?:the |your |an? )?)/g;
+/** "Every name begins with SALON_, followed by your surname". */
+const BEGINS_WITH = /\b(?:begins?|starts?) with ([A-Za-z\d]{2,}·)(?=,? (?:followed by|then|plus|and) )/gi;
 /** Characters from the word to the part that it leads up to. */
 const LEADS_UP = 24;
 
@@ -150,7 +152,7 @@ export function partsNamed(text: string): PartSaid[] {
       at: match.index,
       end: match.index + match[0].length,
     });
-  for (const match of described.matchAll(QUOTED_LEAD)) {
+  for (const match of [...described.matchAll(QUOTED_LEAD), ...described.matchAll(BEGINS_WITH)]) {
     const end = match.index + match[0].length;
     const leadsUp = hits.some(h => h.at >= end && h.at - end <= LEADS_UP && !h.part.startsWith('text:'));
     if (leadsUp && !hits.some(h => isOver(h, { at: match.index, end })))

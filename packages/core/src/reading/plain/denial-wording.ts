@@ -76,6 +76,20 @@ export const DENIAL_WORDING: readonly Rule[] = [
     /^(\W{0,3}(?:borders?|frames?|names?|logos?|watermarks?|signatures?|text)(?:(?:, | and | or )(?:borders?|frames?|names?|logos?|watermarks?|signatures?|text))*):?\n\s*none\b(?! of)/gim,
     'No $1',
   ],
+  // "We can't use photos without both."
+  [
+    /\b(?:we|i) (?:cannot|can not|can['’]t) (?:use|accept|print|judge|take) (?:a )?(?:photos?|files?|pictures?|images?|anything|records?) without (both|them|it|these)\b/gi,
+    '$1 must be there',
+  ],
+  // "EXIF has to be in the file or the picture will not be mapped."
+  [
+    /\b((?:must|has to|have to|needs? to) be (?:in|part of) the (?:file|metadata|exif)),? or (?:else )?(?:the|your|it|they|we)\b[^.;]*(?:\b(?:not|cannot|out|back)|n['’]t)\b[^.;]*/gi,
+    '$1',
+  ],
+  rule(
+    '\\bneither (?:the )?file nor (?:the )?picture (?:may|must|should|can) (?:name|show|tell|reveal) (?:its|the) (?:author|photographer|maker)',
+    'your name must not be on the picture and your name must not be in the metadata',
+  ),
   // "Where its width is above 1400 pixels or its height above 1050 pixels".
   rule(
     '\\b(or|and) (?:its|the|their) (width|height) (?=(?:above|below|over|under|more than|less than) \\d)',

@@ -101,6 +101,15 @@ export const FILE_WORDING: readonly Rule[] = [
     `\\b(?:they said|it was|we had|the limit was) ${WEIGHT} last (?:year|season|time|round),? (?:but |and )?(?:now )?it(?:['’]s| is) (?:now )?(?=${WEIGHT})`,
     'the limit is ',
   ),
+  // "Adobe RGB and ProPhoto RGB have to be converted into sRGB."
+  rule(
+    `\\b(?:${SPACE})(?:(?:,| and| or) ${SPACE})*(?: files| images| pictures)? (?:must|have to|has to|should|needs? to|are to) be (?:converted|changed|turned) (?:in)?to (?=${SPACE})`,
+    'convert to ',
+  ),
+  rule(
+    `\\b(?:do not|don['’]t|never) use (?:any )?other (?:colou?r )?(?:space|profile)s? than (?=${SPACE})`,
+    'use only ',
+  ),
   // "ICC profile: do not embed", "profile embedded: no".
   rule(
     '\\bprofile(?: embedded)?: (?:do not (?:embed|attach|include)|not embedded|no\\b(?! other))',

@@ -266,6 +266,8 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:do not|don['’]t|never) (?:run|pass|send|put|push) (?:it|them|(?:the|your) (?:files?|pictures?|images?|photos?)) through (?:an? |any )?(?:programs?|apps?|software|services?|messengers?|tools?) (?:that|which) (?:strips?|removes?|deletes?|wipes?) (?:the |all )?(metadata|exif)(?: data)?/gi,
     'keep the $1',
   ],
+  [new RegExp(`\\b(${NOTES}) survives?\\b`, 'gi'), '$1 must be kept in'],
+  [/\bswitch (?:the )?(?:location|gps)(?: data)? off\b/gi, 'remove the GPS position'],
   // "Choose to include all metadata", "all metadata" switched on.
   [/["“”']?\ball metadata["”']? (?:switched|turned) on\b/gi, 'all metadata included'],
   // "The metadata must say who took the picture."

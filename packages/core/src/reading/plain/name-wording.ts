@@ -32,6 +32,7 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:file ?-?)?names? (?:longer than|of more than|over) (\d{1,3} characters) (?:are|is|will be|get|gets) (?:cut|shortened|truncated|refused|rejected)\b/gi,
     'file names of at most $1 are accepted',
   ],
+  [/\b(?:no|not) more than (\d{1,3} characters) in the (title|file name)s?\b/gi, '$2s of at most $1'],
   [/\b(titles?|file names?) (?:ends?|stops?) after (?=\d{1,3} characters)/gi, '$1 of at most '],
   // "The name may contain letters and figures only."
   [

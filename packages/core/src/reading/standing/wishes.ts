@@ -14,7 +14,7 @@ const HEAD = oneOf`
   what (?:we|i) (?:hope|wish) for
   what would (?:be (?:nice|good|ideal)|help)(?: us)? | (?:nice|good)(?: to have)? | acceptable
   (?:strongly |highly )?(?:recommended|preferred|suggested|desirable|desired|advisable|advised|welcome|helpful|useful)
-  you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
+  you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | maybes? | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
   (?:our |some |my |a few )?(?:suggestions?|advice|recommendations?|tips?|wishes|hints)
   if (?:you can|(?:at all )?possible) | what (?:makes|would make) (?:our|my) (?:life|lives|work) easier | what helps(?: us)?
   [a-z]+,? but not (?:required|necessary|compulsory|obligatory|mandatory|a must)
