@@ -24,7 +24,7 @@ const ADVICE = phrases`
   (?:so|it is) best (?:to )?leave | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|embed|keep|not (?:put|add|use)|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
-  suits? (?:us|me) best | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)
+  suits? (?:us|me) best | makes? sense | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)
   # What serves.
   (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)

@@ -14,7 +14,7 @@ const OF_ALL: readonly string[] = [
   `^(?:the )?(?:${THINGS}|treatment|process|style|tone)\\s*[:|]\\s*${MONO}\\b(?! or\\b)`,
   `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.;]?$`,
   // "All works must be in monochrome"
-  `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
+  `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they|it)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
   `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,

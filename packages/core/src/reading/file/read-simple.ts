@@ -83,7 +83,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'bitDepth',
     words:
-      /(?<!\bfrom (?:an? |the |your )?)\b(8|16)[- ]?bits?\b(?! (?:files?|images?|tiffs?|jpegs?) (?:choke|stall|cannot|will not|do not|are not|crash|freeze|confuse|jam|(?:are|will be) (?:refused|rejected|returned|sent back|not accepted|too)))/i,
+      /(?<!(?<!\b(?:work|print|publish) )\bfrom (?:an? |the |your )?)\b(8|16)[- ]?bits?\b(?! (?:files?|images?|tiffs?|jpegs?) (?:choke|stall|cannot|will not|do not|are not|crash|freeze|confuse|jam|(?:are|will be) (?:refused|rejected|returned|sent back|not accepted|too)))/i,
     value: m => Number(m[1]),
     // "8 or 16 bits" leaves it free, "greyscale images must be 8 bit" speaks of some.
     unless:

@@ -9,7 +9,7 @@ import type { Segment } from '../common/segments.ts';
 import { phrases } from '../common/word-lists.ts';
 
 const UNIT =
-  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m(?! (?:above|below|high|long|wide|deep|tall|away|from|apart|of (?:wall|cable|rope)|x|×)))(?![a-z²³])';
+  '(?:kibibytes?|mebibytes?|kib|mib|kilobytes?|megabytes?|gigabytes?|kbytes?|mbytes?|kb|mb|gb|ko|mo|megas?|megs?|k|m(?! (?:above|below|high|long|wide|deep|tall|away|from|apart|in (?:width|height|length)|of (?:wall|cable|rope)|x|×)))(?![a-z²³])';
 const WEIGHT = new RegExp(`(?<![\\d.,:]|\\d/)(?<n>${DECIMAL})\\s*-?(?<unit>${UNIT})`, 'gi');
 const RANGE = new RegExp(
   `(?<![\\d.,:]|\\d/)(?<a>${DECIMAL})\\s*(?<unitA>${UNIT})?\\s*(?:-|–|—|and (?:at most|(?:not|no) more than|a maximum of)|(?:and )?up to(?: (?:a )?max(?:imum)?(?: of)?)?|to|and)\\s*(?<b>${DECIMAL})\\s*(?<unitB>${UNIT})`,

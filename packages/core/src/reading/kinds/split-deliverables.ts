@@ -86,9 +86,12 @@ function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {
   ];
 }
 
-/** Whether headings tell the same kinds and one more: "Your left hand thumb impression" is none that sentences speak of. */
+/**
+ * Whether headings tell the same kinds and one more: "Your left hand thumb impression" is none that sentences speak of.
+ * @param kinds what is said of none of them comes first
+ */
 const areAmong = (kinds: readonly Group[], more: readonly Group[]) =>
-  more.length > kinds.length - 1 &&
+  more.length >= kinds.length &&
   kinds.every(({ label }) => label === undefined || more.some(g => g.label === label));
 
 /** What pictures may have beside them. */

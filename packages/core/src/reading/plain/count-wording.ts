@@ -50,6 +50,7 @@ export const COUNT_WORDING: readonly Rule[] = [
   // "One entry per club = 10 images".
   [/\bone entry per club (?:=|means|is|consists of) (?=\d)/gi, 'each club sends '],
   rule(`\\bthere (?:must|should|may) be no more than (?=${N} of (?:them|these))`, 'send no more than '),
+  rule(`\\b(team|panel) of ${N}(?=:)`, '$1 of $2 pictures'),
   // "Four and not a picture more."
   rule(`^${N} and not (?:a(?:nother)?|one) (?:single )?${THING} more\\b`, 'at most $1 pictures per person'),
 ];

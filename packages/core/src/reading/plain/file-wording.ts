@@ -62,7 +62,7 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b(?:put|enter|type|write) (\\d{2,3}) (?:in|into|for) the (?:dpi|ppi|resolution)(?: (?:field|box))?\\b',
     'resolution $1 ppi',
   ),
-  rule('(?<=\\d )(?:pixels|dots) to the inch\\b', 'ppi'),
+  rule('(?<=\\d )(?:pixels|dots) (?:to the|per) inch\\b', 'ppi'),
   // "We cannot use 16-bit files; save in 8."
   rule(
     '\\b(?:(?:we|i) cannot (?:use|open|accept|take|print)|no) 16[- ]?bit(?: (?:files|images|tiffs))?[,;:.] (?:please )?(?:save|send|use|supply)(?: them)?(?: in| as)? 8(?:[- ]?bits?)?(?=[.;,]|$)',

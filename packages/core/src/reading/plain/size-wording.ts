@@ -2,7 +2,7 @@ import { rule, type Rule } from './reword.ts';
 
 /** What organisers say of the size of a picture in many ways, each with the words that the readers know. */
 
-const N = '(\\d{3,5})(?!\\d)';
+const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
 const PX = '(?: ?(?:px|pixels))?';
 const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
@@ -124,6 +124,10 @@ export const SIZE_WORDING: readonly Rule[] = [
   rule(
     `\\b(?:the|our) (?:box|frame|screen area) is ${N}${PX} wide,? (?:and )?${N}${PX} (?:high|tall)`,
     'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  rule(
+    `\\bat least ${N}${PX} and at most ${N} ?(px|pixels) (?:per|a|each) side\\b`,
+    'between $1 and $2 $3 a side',
   ),
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
   rule(

@@ -41,6 +41,8 @@ const PAST: readonly RegExp[] = [
   /^\W*last (?:time|week|month|year|season|round)\b[^.;]*\b(?:was|were|had|sent|came)\b/i,
   // "I had a TIFF of 180 MB last week."
   /^\W*(?:i|we|my (?:inbox|computer|machine)) (?:had|got|received|was sent|were sent|found)\b[^;]*\b(?:last (?:time|week|month|year|season|round)|yesterday|the other day)\b/i,
+  // "The biggest we ever got had 48 MB."
+  /^\W*the (?:biggest|largest|smallest|heaviest)\b[^.;]{0,24}\b(?:ever|got|received|was|were)\b[^.;]*\b(?:had|was|were|weighed)\b/i,
   // "One entrant sent TIFFs", "A few of you still send Adobe RGB."
   /^\W*(?:the (?:picture|image) that won|(?:one|two|three|some|a few|several|many|most|half|somebody|someone|nobody)(?: (?:of (?:you|them|us)|entrants?|members?|people|authors?|clubs?))?) (?:still )?(?:sent|send|sends|entered|used|had|was|were)\b/i,
 ];
@@ -62,6 +64,18 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:the )?proofs? (?:will be|are|is|come)\b/i,
   // "The 2024 poster was made from a 72 dpi file", "the card of 2019 had a grey line".
   /^\W*the (?:(?:19|20)\d\d [a-z]+|[a-z]+ of (?:19|20)\d\d) (?:was|were|had)\b/i,
+  // "Some cameras write 72 dpi into the file", "raw files of 50 MB fill a disk".
+  /^\W*(?:some|most|many) (?:cameras|phones|programs) (?:write|set|put|store)\b/i,
+  /^\W*raw files? (?:of|are|have)\b(?!.*\b(?:must|should|may|please)\b)/i,
+  // "The site takes about 20 seconds for a picture of 5 MB."
+  /\btakes? (?:about |around |roughly )?[\w-]+ (?:seconds|minutes|hours) (?:for|to)\b/i,
+  // "Somebody's 11 MB panorama took all night."
+  /^\W*(?:somebody|someone|one of you)['’]s \d/i,
+  // "The printer wants 300 dpi, but leave that to us."
+  /^(?!.*\b(?:no|not|never)\b)(?!.*n['’]t\b).*\bleave (?:that|this|it) to us\W*$/i,
+  // "From your TIFF we make the JPEG for the website", "we will ask the winners for TIFFs later".
+  /^\W*from your (?:tiff|file|picture|image)s? we (?:will )?(?:make|produce|cut)\b/i,
+  /^\W*(?:we|i)(?:['’]ll| will| may) (?:later )?ask (?:only )?(?:the )?(?:winners?|finalists?)\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
   // "16 bits cannot be had in a JPEG."
   /\b16[- ]?bits? (?:cannot|can not) (?:be )?\w+ (?:in|with|by) (?:an? )?jpe?g/i,
   // "I go on holiday on the 15th."
@@ -125,7 +139,7 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:my|your|his|her|most|many) (?:laptops?|computers?|(?:mobile )?phones?|cameras?|tablets?|monitors?) (?:shows?|has|have|is|are|makes?|takes?|produces?)\b(?![^.;]*\b(?:must|should|please|so|but|need)\b)/i,
   /\bhow many (?:of you )?(?:are|will be) coming\b|\bif you (?:are coming|(?:want|need|would like) an? (?:lift|place|seat|meal|ticket))\b/i,
   // "Videos of up to two minutes and 200 MB can be sent by link."
-  /^\W*(?:short )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
+  /^\W*(?:(?:short|the|each|your) )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
   /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
 ];
 
@@ -134,6 +148,16 @@ const REPLACED: readonly RegExp[] = [
   /\b(?=from )(?<=\b(?:goes? (?:up|down)|rises?|grows?|raised|increased|lowered|reduced|cut|changed?|changes|moved|extended|brought forward|put back)\b[^.;]{0,20})from [^.;,]{1,24}? (?=to (?:\w+day,? )?\d)/gi,
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|before)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  // "Five works, of which the jury chooses one or two"; "the same as in 2025"; "fees (8.00 each)".
+  /, of which (?:the|our|we|an?|only)\b[^.;]*\b(?:chooses?|selects?|picks?|shows?|prints?|hangs?|chosen|shown)\b[^.;]*/gi,
+  /\bas in (?:19|20)\d\d\b/gi,
+  /\b(?:fees?|costs?) \(\d[^()]{0,20}\)/gi,
+  // "(A typical picture of 20 megapixels at quality 10)", "shown at 540 x 540".
+  /\((?:an?|the) (?:typical|usual|normal|average) [^()]*\)/gi,
+  /\b(?:is |are )?shown at \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?/gi,
+  // "A 4 GB memory stick"; "the limit is 3 MB, not 2 MB as in the programme".
+  /\b\d+ ?gb (?:memory |usb )?(?:sticks?|cards?|drives?)\b/gi,
+  /(?<=\d ?(?:[km]b|px|pixels)), (?:and )?not \d[\d.,]* ?(?:[km]b|px|pixels)\b/gi,
   // "…, we had a 9 MB one at the AGM".
   /, (?:we|i|somebody|someone|one of you) (?:once |even )?(?:had|got|received|sent)(?: me| us| in)? an? \d[^.;,]*/gi,
   // "(the new projector is wider but lower than the old one)", "the directory shows it at 150 x 150".
