@@ -169,7 +169,7 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "What must be in the file: camera, lens, exposure", "what must not be in the file: where it was taken; who took it".
   [
-    /\bwhat (?:must|shall|has to|should) (?:be|stay|remain) in the file:(?= [^.\n]*\b(?:camera|lens|exposure|shutter)\b)/gi,
+    /\bwhat (?:must|shall|has to|have to|should|is to|are to|is required to) (?:be|stay|remain) in the file:(?= [^.\n]*\b(?:camera|lens|exposure|shutter)\b)/gi,
     'Keep the EXIF data in the file:',
   ],
   [

@@ -17,7 +17,10 @@ export const NAME_WORDING: readonly Rule[] = [
     '$1File name',
   ],
   [/\bname both (?:files|pictures|images|versions) (?=by|after)/gi, 'name the files '],
-  [/\bthe name of (?:a|the|each|every) file (?=(?:must|may|should|can) (?:not )?)/gi, 'the file name '],
+  [
+    /\bthe name of (?:a|the|each|every) file (?=(?:must|may|should|can|shall|has to)(?:n['’]t)?\b)/gi,
+    'the file name ',
+  ],
   [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
   // "Put your surname in front of the title, with an underscore between the two."
   rule(

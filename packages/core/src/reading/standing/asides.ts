@@ -154,7 +154,7 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:fees?|costs?) \(\d[^()]{0,20}\)/gi,
   // "(A typical picture of 20 megapixels at quality 10)", "shown at 540 x 540".
   /\((?:an?|the) (?:typical|usual|normal|average) [^()]*\)/gi,
-  /\b(?:is |are )?shown at \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?/gi,
+  /\(shown at \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?\)|\bon (?:phones|tablets|mobiles) (?:it is|they are) shown at \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?/gi,
   /,? and the (?:(?:19|20)\d\d [a-z]+|[a-z]+ of (?:19|20)\d\d) (?:was|were|had)\b[^.;]*/gi,
   // "A 4 GB memory stick"; "the limit is 3 MB, not 2 MB as in the programme".
   /\b\d+ ?gb (?:memory |usb )?(?:sticks?|cards?|drives?)\b/gi,
