@@ -1,13 +1,6 @@
 import { chakra } from '@chakra-ui/react';
 import { useMemo, useRef } from 'react';
-import {
-  capitalised,
-  mustsOf,
-  wordNamePattern,
-  wordRule,
-  wordWeight,
-  type RuleSheet,
-} from '@able-frame/core';
+import { mustsOf, wordNamePattern, wordRule, wordWeight, type RuleSheet } from '@able-frame/core';
 import type { Submission } from '../../database/schemas.ts';
 import type { Row } from '../../store/rows.ts';
 import { labelsOf, wordSizeRules } from './labels.ts';
@@ -81,7 +74,7 @@ function headings(sheet: RuleSheet): [string, string][] {
     Pixels: wordSizeRules(deliverable),
     Colour: colour ? wordRule(colour) : 'free',
     Weight: weight ? wordWeight(weight) : 'free',
-    Name: capitalised(wordNamePattern(deliverable.name, labelsOf(sheet).details)).toLowerCase(),
+    Name: wordNamePattern(deliverable.name, labelsOf(sheet).details),
     State: '',
   };
   return COLUMNS.map(title => [title, below[title]]);
