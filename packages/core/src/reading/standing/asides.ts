@@ -61,14 +61,14 @@ const NEVER_OURS: readonly RegExp[] = [
   // "The scan then has about 3071 x 4252 pixels."
   /\b(?:has|have|gives?|makes?) (?:about|around|roughly|some) \d{3,5} ?[x×] ?\d{3,5}/i,
   // "Proofs will be sent as PDF (150 dpi) for checking by 30 July."
-  /^\W*(?:the )?proofs? (?:will be|are|is|come)\b/i,
+  /^\W*(?:(?:a|the) )?(?:proof|proofs) will be\b|^\W*(?:the )?proofs (?:are|come)\b/i,
   // "The 2024 poster was made from a 72 dpi file", "the card of 2019 had a grey line".
   /^\W*the (?:(?:19|20)\d\d [a-z]+|[a-z]+ of (?:19|20)\d\d) (?:was|were|had)\b/i,
   // "Some cameras write 72 dpi into the file", "raw files of 50 MB fill a disk".
   /^\W*(?:some|most|many) (?:cameras|phones|programs) (?:write|set|put|store)\b/i,
   /^\W*raw files? (?:of|are|have)\b(?!.*\b(?:must|should|may|please)\b)/i,
   // "The site takes about 20 seconds for a picture of 5 MB."
-  /\btakes? (?:about |around |roughly )?[\w-]+ (?:seconds|minutes|hours) (?:for|to)\b/i,
+  /\btakes? (?:about |around |roughly )?[\w-]+ (?:seconds|minutes|hours) (?:for|to)\b(?!.*\b(?:must|should|please|so|send|need)\b)/i,
   // "Somebody's 11 MB panorama took all night."
   /^\W*(?:somebody|someone|one of you)['’]s \d/i,
   // "The printer wants 300 dpi, but leave that to us."
