@@ -63,8 +63,10 @@ export function timeNear(
     const to = at + match[0].length;
     // "28.02.2027" holds no clock, and a date's own figures are none either.
     if (at < end && to > start) return [];
+    // "I'm there from half past nine."
+    if (/\bthere from $/i.test(text.slice(0, at))) return [];
     if (/^[.:/]\d/.test(text.slice(to)) || /[\d.:/]$/.test(text.slice(0, at))) return [];
-    const clock = clockOf(match);
+    const clock = clockOf(match, text.slice(from, end + NEAR));
     const distance = at >= end ? at - end : start - to;
     return clock && distance <= FARTHEST ? [{ clock, start: at, end: to, distance }] : [];
   });
@@ -99,7 +101,8 @@ export function zoneAt(after: string): string {
   return NAMED_ZONES[ZONE.exec(behind)?.groups?.['name']?.toUpperCase() ?? ''] ?? '';
 }
 
-function clockOf(match: RegExpMatchArray): string | undefined {
+/** @param near what stands round it, which may tell the part of the day */
+function clockOf(match: RegExpMatchArray, near: string): string | undefined {
   const { spoken, past, part } = match.groups ?? {};
   if (spoken !== undefined) {
     const hours = (readCount(spoken) % 12) + (part === 'morning' ? 0 : 12);
@@ -112,7 +115,8 @@ function clockOf(match: RegExpMatchArray): string | undefined {
   let minutes = Number(m12 ?? m24 ?? m4 ?? 0);
   if (half) hours = (hours % 12) + (/^p/i.test(half) ? 12 : 0);
   // "5 o'clock" on a day that something closes is in the afternoon.
-  if (/o['’]clock/i.test(match[0]) && !half && hours >= 1 && hours <= 7) hours += 12;
+  const isLate = /\bevening\b/i.test(near) && !/\bmorning\b/i.test(near);
+  if (/o['’]clock/i.test(match[0]) && !half && hours >= 1 && hours <= (isLate ? 11 : 7)) hours += 12;
   if (hours === 24 && minutes === 0) [hours, minutes] = [23, 59];
   if (hours > 23 || minutes > 59) return undefined;
   return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;

@@ -20,7 +20,7 @@ const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?=\\s))?';
 const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' | 'last' }[] = [
   {
     words: new RegExp(
-      `\\b${DAY}(?: \\(?of)?[ ./-]+(${MONTH}),?(?:[ ./-]+(?:of )?\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`,
+      `\\b${DAY}(?: \\(?of)?[ ./-]+\\(?(${MONTH}),?(?:[ ./-]+(?:of )?\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`,
       'gi',
     ),
     order: 'dmy',

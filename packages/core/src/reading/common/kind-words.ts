@@ -31,6 +31,7 @@ const LABELS: readonly (readonly [string, RegExp])[] = [
     /\b(?:small(?:er)?|web|low[- ]res(?:olution)?|gallery)(?: (?:version|file|copy|image|one|size|jpe?g))s?\b/i,
   ],
   ['large', /\b(?:large(?:r)?|full[- ]size|big|master)(?: (?:version|file|copy|image|one|size|jpe?g))s?\b/i],
+  ['cover', /\bcover photo(?:graph)?s?\b/i],
   [
     'portrait',
     /\b(?:photographs?|photo|portraits?|head ?shots?|passport[- ]style (?:photo|picture)|applicant(?:['’]s)? (?:photo|picture))\b/i,
@@ -66,7 +67,7 @@ export const A_MEASURE =
 
 /** "The short version: …" heads a text and no file. */
 export const OF_TEXT =
-  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?:front|back) page|small print|at a glance|the essentials|on one page|(?:more|to be) (?:exact(?:ly)?|precise(?:ly)?)|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full|detail)|(?:the |more |further )?details)\b/i;
+  /^(?:(?:strongly|highly|not) )?(?:required|recommended|acceptable|accepted|optional|forbidden|allowed|permitted|must|should|mandatory|preferred|minimum|maximum)$|\b(?:(?<!\bfor (?:the |our )?)(?:front|back) page|small print|at a glance|the essentials|on one page|(?:more|to be) (?:exact(?:ly)?|precise(?:ly)?)|(?:short|long|quick|full) (?:version|story|guide)|summary|in (?:short|brief|full|detail)|(?:the |more |further )?details)\b/i;
 
 /** What a kind of file is told by: "Scanned prints: scan at 300 ppi" names none. */
 export const OF_A_FILE = new RegExp(

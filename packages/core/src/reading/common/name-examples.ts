@@ -37,6 +37,7 @@ const TIED = everywhere(patterns`
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
   ^(?:site|club|member|membership|student|matriculation|candidate|entry|catalogue|exhibit|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=_)
   \b(?:last|first|family|full) name(?=_)
+  ^number (?:title|surname|name)(?=\.)
 `);
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */

@@ -12,6 +12,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "Pictures of our three churches".
+  (lead, { things, to }, text) => !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
+  // "We are looking for thirteen pictures": what a calendar takes.
+  (lead, { value, to }, text) =>
+    value >= 12 &&
+    /\b(?:looking for|we (?:still )?need) $/i.test(lead) &&
+    !/\b(?:per|each|every|from|by)\b/i.test(text.slice(to)),
   // "Zine #7".
   lead => /#$/.test(lead),
   // "One photo of the upper side, one of the under side".
@@ -98,6 +105,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^\W*(?:the )?(?:calendars?|tickets?|teas?|cakes?|books?|catalogues?|coffee|adults|children)(?: are| is| costs?)?:? (?:\d+(?:\.\d\d)? each, )?$/i.test(
       lead,
     ),
+  // "Entry: 30 per set": a fee, as is any number of so many.
+  (lead, { things, value, to }, text) =>
+    !things &&
+    /^\W*entry: ?$/i.test(lead) &&
+    (value >= 15 || /^ per (?:set|image|picture|photo|section|work|print|title)\b/i.test(text.slice(to))),
   // "Entry 15 per person": a fee.
   (lead, { things }) => !things && /(?:^|[.;] )\W*entry (?:fee )?(?:is |costs )?$/i.test(lead),
   // "Two pictures of the same subject may not …", "ten good pictures are better than twenty".

@@ -127,8 +127,10 @@ function sumOfKinds<T extends { count: Count; kind: string | undefined; found: F
   return counted.map(c => ({ ...c, found: { ...c.found, value } }));
 }
 
-/** The kind of file that a line's first word names: "Leaflet: …". */
-const kindOf = ({ text }: Segment) => labelOf(/^\W*([A-Z][A-Za-z ]{2,24}):/.exec(text)?.[1] ?? '');
+/** The kind of file that a line's first words name: "Leaflet: …", "Cover photo (one per listing)". */
+const kindOf = ({ text }: Segment) =>
+  labelOf(/^\W*([A-Z][A-Za-z ]{2,24}):/.exec(text)?.[1] ?? '') ??
+  /^([A-Z][A-Za-z ]{2,24}) \((?:up to )?(?:one|\d{1,2}) per [a-z]+\)$/.exec(text)?.[1];
 
 const foundAt = ({ start }: Segment, { value, from, to }: Count): Found => ({
   field: 'maxFiles',

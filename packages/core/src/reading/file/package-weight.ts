@@ -15,7 +15,7 @@ const PACKAGE = phrases`
   zip(?:ped|s)? | batch(?:es)? | (?:zip|one|a|single|an|compressed|packed|your|rar) archives?(?! (?:file|version|copy|image)s?\b)
   archives? (?:with|of|must|may|should|can|is (?:not?|limited|under|up to|max\w*)|has|up to|under|below|not|no|max\w*|at most|size|weight|limit)
   the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
-  everything(?! (?:else|above|over|beyond|larger|bigger|heavier)\b) | in all\b | in total | total (?:no|not|max|up|at|under|below)\b | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
+  everything(?! (?:else|above|over|past|beyond|larger|bigger|heavier)\b) | in all\b | in total | total (?:no|not|max|up|at|under|below)\b | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)
   (?:files|images|pictures|photos)(?: \w+){0,4} together | altogether | combined | both together | in one go | all together
   together (?:they|these|all) (?:may|must|should|can)
   together (?=not?\b|under|max|less|at most|up|\d|#) | whole (?:submission|entry|email|package)

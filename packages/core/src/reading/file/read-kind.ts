@@ -250,7 +250,7 @@ export function readColourSpace(segment: Segment): Found[] {
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:rgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:s?rgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

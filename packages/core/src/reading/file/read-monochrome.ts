@@ -43,6 +43,13 @@ const OF_ALL: readonly string[] = [
   `\\b(?:jpe?g|tiff?|png)s?,(?: in)? ${MONO}(?=[,.;]|$)`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
   `\\b(?:show|accept|want|take|see) nothing but ${MONO}\\b`,
+  // "We have shown black and white since 1961, and that's all we show", "black and white and nothing else".
+  `\\b${MONO}\\b[^.;]{0,24}[,;] and (?:that(?:['’]s| is)|it is|this is) all (?:that )?(?:we|i) (?:show|take|accept|want|judge|do)\\b`,
+  `\\b(?:show|accept|want|take|see|judge)s? ${MONO}(?: ${THINGS})? and nothing else\\b`,
+  `\\b${MONO}(?: ${THINGS})? (?:is|are) what this (?:prize|competition|exhibition|circle|league|round|evening|salon|award|club) is (?:all )?about\\b`,
+  `\\bcolou?r has no place in (?:this|our|the) (?:prize|competition|exhibition|circle|league|round|evening|salon|award|club|show)\\b`,
+  `\\bleave (?:your |all |any )?colou?r (?:${THINGS} )?at home\\b`,
+  `\\bno colou?r otherwise\\b`,
   `\\b\\d{1,2} ${THINGS}, ${MONO}\\b(?! (?:and|or) colou?r)`,
   // "Grey Quay Monochrome League", "a biennial of monochrome photography"
   `^(?:[A-Z][\\w’']+ ){1,4}monochrome (?:league|circle|folio|cup|exhibition|salon|show)\\b(?: \\d+(?:/\\d+)?)?$`,
@@ -77,6 +84,8 @@ const OF_SOME = patterns`
 
 /** Monochrome counts only where every picture has to be so. */
 export function readMonochrome(segment: Segment): Found[] {
+  // "MONOCHROME. An image that …" heads a paragraph.
+  if (/^[A-Z]+\.$/.test(segment.text)) return [];
   const match = MONOCHROME_ALL.exec(segment.text);
   return match && !OF_SOME.test(segment.text) ? [at(segment, 'monochrome', true, match)] : [];
 }

@@ -157,8 +157,8 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'quality',
     words:
-      /\bquality (?:setting |level )?(?:of |at )?(?:no|not) (?:lower|less|worse|below)(?: than)? (\d{1,2})\b(?! ?%)/i,
-    value: m => m[1],
+      /\bquality (?:setting |level )?(?:of |at )?(?:no|not) (?:lower|less|worse|below)(?: than)? (\d{1,2})\b(?! ?%)(?:,? \(?(?:out )?of (10|12|100)\b)?/i,
+    value: m => (m[2] ? `${m[1]}/${m[2]}` : m[1]),
   },
   // "JPEG 12, Adobe RGB".
   { field: 'quality', words: /\bjpe?g (10|11|12)(?=[,;)]|\.(?:\s|$)|$)/i, value: m => m[1] },

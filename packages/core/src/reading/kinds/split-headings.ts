@@ -138,7 +138,7 @@ function kindNamed(heading: string): string | undefined {
   const own = heading.replace(/:$/, '').replace(/\s*\((?:optional|(?:up to|max\.?|maximum) \w+)\)$/i, '');
   const isKind =
     /^[A-Z][A-Za-z’' -]{2,30}$/.test(own) &&
-    /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|versions?|cop(?:y|ies)|files?)$/i.test(
+    /\b(?:images?|photos?|pictures?|logo|banner|cover|avatar|poster|icon|crop|scan|shot|(?<=^|^[a-z]+ )gallery|slide ?show|versions?|cop(?:y|ies)|files?)$/i.test(
       own,
     ) &&
     !UNTOLD.test(own);

@@ -24,9 +24,9 @@ function explained(pieces: readonly string[], about: readonly Segment[]): string
   const parts = pieces.map((piece, i) => {
     if (i % 2) return `text:${piece}`;
     // "… and 045 your membership number".
-    const elided = /^(?:\d+|[A-Z]{1,4})$/.test(piece) ? '|(?:the|your) ' : '';
+    const elided = /^(?:\d+|[A-Z]{1,4}|[A-Z][a-z]{1,2})$/.test(piece) ? '|(?:the|your) ' : '';
     const legend = new RegExp(
-      `\\b${piece.replace(/[^\w]/g, '.')} (?:(?:is|are|stands for|means|being|=) (?:the |your |an? )?${elided})(?<what>[^,.;]{3,40}?)(?= and \\S+ (?:the|your|is)\\b|[,.;:)]|$)`,
+      `\\b${piece.replace(/[^\w]/g, '.')} (?:(?:is|are|stands for|means|being|=) (?:the |your |an? )?${elided})(?<what>[^,.;]{2,40}?)(?= and \\S+ (?:the|your|is)\\b|[,.;:)]|$)`,
       'i',
     );
     const what = about.map(s => legend.exec(s.text)?.groups?.['what']).find(w => w !== undefined);

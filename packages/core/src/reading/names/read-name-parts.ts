@@ -146,7 +146,7 @@ const bare = (part: string | undefined) => part?.replace(/^text:\s*|(?<=^text:.*
 /** "object_surname_year": a word joined to the parts that stands for none we know; without it the name would be wrong. */
 function isJoinedToOther(described: readonly PartSaid[], text: string, example: string | null): boolean {
   return (
-    (/[A-Za-z]{2,}[_-](?:your )?$/i.test(text.slice(0, described[0]?.at)) &&
+    (/[A-Za-z]{2,}[_-](?:your |the )?(?:[a-z]+['’]s )?$/i.test(text.slice(0, described[0]?.at)) &&
       !ledAsShown(described, text, example)) ||
     /^[_-][A-Za-z]{3,}/.test(text.slice(described.at(-1)?.end)) ||
     described.slice(1).some((d, i) => /^[_-][A-Za-z\d]{2,}[_-]$/.test(text.slice(described[i]?.end, d.at)))

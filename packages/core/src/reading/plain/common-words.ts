@@ -1,4 +1,5 @@
-import type { Rule } from './reword.ts';
+import { NUMBER_WORDS } from '../common/quantities.ts';
+import { rule, type Rule } from './reword.ts';
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
@@ -75,6 +76,19 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bwider than (?=(?:high|tall)\b)/gi, 'wider than they are '],
   // "Send it twice: once at 3000 pixels …".
   [/\bonce (?=(?:at|with) \d)/gi, 'one file '],
+  // "Half past nine in the evening", "by half past five".
+  ...Object.entries(NUMBER_WORDS)
+    .filter(([, n]) => n <= 12)
+    .flatMap(([word, n]): Rule[] => [
+      rule(`\\bhalf[- ]past (?:${word}|${n})(?= (?:in the|at night|[ap]\\.?m))`, `${n}:30`),
+      rule(`\\bhalf[- ]past (?:${word}|${n})\\b(?! (?:in the|at night|[ap]\\.?m))`, `${n <= 7 ? n + 12 : n}:30`),
+    ]),
+  [/\bat (\d{1,2}) sharp\b/gi, "at $1 o'clock"],
+  // "Told in not fewer than six and not more than eight photographs."
+  rule(
+    `\\b(?:not|no) (?:fewer|less) than (\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')}) and (?:not|no) more than (?=(?:\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')}) (?:images|pictures|photos|photographs|works|prints)\\b)`,
+    '$1 to ',
+  ),
   // "8 o'clock on Monday evening".
   [
     /\b([1-9]|1[01])(?: o['’]clock)? on (?:the )?((?:mon|tues|wednes|thurs|fri|satur|sun)day) evening\b/gi,

@@ -30,6 +30,11 @@ export const COUNT_WORDING: readonly Rule[] = [
     `\\b(?:anybody|anyone|whoever|those|members|entrants)(?: who)? (?:sen[dt]s?|sending|enters?|entering|submits?|submitting|brings?|bringing) more than ${N}(?: ${THING}s?)?(?=,? )${IS_LOST}`,
     'at most $1 pictures per person',
   ),
+  // "At most five pictures of one roost."
+  rule(
+    `\\b((?:at most|up to|no more than|not more than|max(?:imum)?\\.?) ${N} ${THING}s?) of (?:one|each|any one|every|the same) (?=[a-z]+(?:[.;,]|$))`,
+    '$1 per ',
+  ),
   // "Should you send more than three, we take the first three."
   rule(
     `\\b(?:should you|if you) (?:send|enter|submit|bring|upload) more than ${N}(?: ${THING}s?)?,${IS_LOST}`,

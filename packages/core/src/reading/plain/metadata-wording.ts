@@ -23,7 +23,27 @@ const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #
 const IS_EMPTY = '(?:empty|blank|missing)';
 
 export const METADATA_WORDING: readonly Rule[] = [
-  // "EXIF data yes, GPS data no."
+  // "Camera data and GPS position have to be in the file."
+  [
+    new RegExp(
+      `\\b(${NOTES}) and (?:the )?(${PLACE}) (?:must|have to|has to|should|are to) be (?:present |left |kept )?in (?:the|each|every|your) (?:file|picture|image)s?(?! ?-?names?)`,
+      'gi',
+    ),
+    '$1 must be kept; $2 must be kept in the file',
+  ],
+  // "Date and time. Keep them."
+  [
+    new RegExp(`(?<=^[-*•·]?\\s*)(dates? and times?|${NOTES})[.:] (?:please )?keep (?:them|it)\\b`, 'gim'),
+    'Keep the $1 in the file',
+  ],
+  // "If your program drops the EXIF data on export, switch that off."
+  [
+    new RegExp(
+      `\\b(?:if (?:your|the) )?(?:program|software|export|app)s? (?:that )?(?:drops?|strips?|removes?|deletes?|throws? away|loses?) (?:the |its |all )?(${NOTES})(?: on export| when exporting)?,? (?:please )?(?:switch|turn) (?:that|it|this) off`,
+      'gi',
+    ),
+    'keep the $1',
+  ],
   [
     new RegExp(`\\b(${NOTES}|${PLACE}|name of the author|author)(?:: ?| )yes(?=[,;.]|$| and| but)`, 'gi'),
     '$1 must be kept in the metadata',

@@ -22,6 +22,16 @@ export const NAME_WORDING: readonly Rule[] = [
     'the file name ',
   ],
   [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
+  // "number_title.jpg … Number = the entry number you get by mail."
+  [
+    /(?<=^|[.;:,(] )(number|nr|no|code) (?:=|means|is) (?:the|your) (?=(?:entry|membership|member|club|candidate|registration|stand|lot) number\b)/gim,
+    'The $1 is the ',
+  ],
+  // "Your entry number from the form, …": where it stands is no part of the name.
+  [
+    /(?<=\b(?:entry|membership|member|club|candidate|registration|roll|application|stand|lot) number),? (?:\((?:from|on|see) (?:your|the) (?:[a-z]+ )?(?:form|card|slip|label|list|receipt|confirmation|e-?mail|letter)\)|(?:from|on) (?:your|the) (?:[a-z]+ )?(?:form|card|slip|label|list|receipt|confirmation|e-?mail|letter))(?=[.;,:]|$| (?:and|then|plus|followed)\b)/gim,
+    '',
+  ],
   // "Put your surname in front of the title, with an underscore between the two."
   rule(
     `\\bput (?:your |the )?(${PART}) (?:in front of|before) (?:your |the )?(${PART})\\b`,

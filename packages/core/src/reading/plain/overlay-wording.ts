@@ -14,6 +14,28 @@ export const DEVICES: readonly Rule[] = [
 ];
 
 export const OVERLAY_WORDING: readonly Rule[] = [
+  // "The author's name must not be in the file name, nor in the picture, nor in the metadata."
+  [
+    /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?:,? n?or in (?:the|its) (metadata|exif|iptc))/gi,
+    '$1 not $2 in the file name; your name must not be on the $3; your name must not be in the $4',
+  ],
+  [
+    /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
+    '$1 not $2 in the file name; your name must not be on the $3',
+  ],
+  // "Borders belong to the frame-maker; leave them out."
+  [
+    new RegExp(
+      `\\b(${OVERLAY}) (?:belongs? to|(?:is|are) (?:a matter|the business|the job) (?:of|for)) (?:the |our )?[a-z-]+[,;.:] (?:so |please |and )*leave (?:them|it) (?:out|off|away)`,
+      'gi',
+    ),
+    'no $1',
+  ],
+  // "The cover needs some sky for the title; please don't write it in yourself."
+  [
+    /\b(?:do not|don['’]t) (?:write|put|type|set) (?:it|them) (?:in|on|there) yourself\b/gi,
+    'no text on the picture',
+  ],
   [
     /\bleave (?:the |any |all )?(?:lettering|texts?|writing|wording|titling) to (?:us|the (?:designer|printer)s?)\b/gi,
     'no text on the picture',
@@ -49,8 +71,13 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   ],
   // "The name of the candidate must be printed at its lower edge."
   [
-    / must be(?<=\b(?:names?|dates?)\b[^.;]{0,68}) (?:printed|written|shown|visible) (?=(?:at|on|along|below) (?:its|the) (?:lower|bottom|upper) (?:edge|part|margin)\b)/gi,
+    / (?:must|are to|is to|has to|have to) be(?<=\b(?:names?|dates?)\b[^.;]{0,68}) (?:printed|written|shown|visible|typed) (?=(?:at|on|along|below|beneath|under) (?:its|the) (?:(?:lower|bottom|upper) (?:edge|part|margin)|face|chin|shoulders)\b)/gi,
     ' are allowed on the picture ',
+  ],
+  // "The photo must carry the name and the date at the bottom."
+  [
+    /\b(photo(?:graph)?|picture) must (?:carry|bear|show|have|contain) (?=(?:the |your |his or her )?(?:(?:candidate|applicant)['’]s )?name and (?:the )?date\b[^.;]{0,30}\bat the (?:bottom|foot|lower edge))/gi,
+    '$1 may carry ',
   ],
   [/\b(?:author|photographer|maker)['’]s (?:marks?|signs?)\b/gi, 'watermark'],
   [

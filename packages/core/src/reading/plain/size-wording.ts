@@ -6,6 +6,8 @@ const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
 const PX = '(?: ?(?:px|pixels))?';
 const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
+const ALL_ROUND =
+  '(?:(?:bleed )?(?:on|at|along) (?:all(?: (?:four|the))?|each|every|the four)(?: of the)? (?:sides?|edges?)|(?:bleed )?all (?:a?round|over))';
 export const SIZE_WORDING: readonly Rule[] = [
   // "Width and height may not exceed 1400 and 1050 pixels."
   rule(
@@ -44,6 +46,32 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(smaller|small|reduced|low-resolution) (version|copy|file|picture|image) (?:is|will be) (?:enough|sufficient)(?=[:,;(]| \()/gi,
     '$1 $2',
   ],
+  // "148 × 210 mm trim; please add 3 mm on each side", "A4 at 300 dpi. Add 3 mm bleed all round."
+  rule(
+    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) (\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
+    ' plus $2 $3 bleed$1',
+  ),
+  // "Beyond 2000 pixels on the long side the form refuses."
+  rule(
+    `\\bbeyond ${N}${PX} on the (?:long(?:er|est)?) (side|edge),? (?:the|our) (?:form|page|site|server|system|portal|upload) (?:refuses|rejects|stops|says no)`,
+    'at most $1 pixels on the longest $2',
+  ),
+  // "The most our screen can take is 1920 across and 1080 down."
+  rule(
+    `\\bthe most (?:that )?(?:we|our \\w+|the \\w+) (?:can |will )?(?:show|take|display|manage|project)s? is ${N}${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  // "For landscape pictures the width must be 1920 pixels, for portrait ones the height 1080. Nothing may exceed these."
+  rule(
+    `(\\bwidth (?:must|should|has to) be )(${N}${PX}[^.\\d]{0,60}\\bheight (?:(?:must|should|has to) be )?)(?=${N}${PX}\\. (?:nothing|neither|no (?:picture|image|file|side)) (?:may|must|should|can) (?:exceed|be (?:larger|bigger|greater) than|go (?:over|beyond)) (?:these|those|that|them)\\b)`,
+    '$1at most $2at most ',
+  ),
+  // "Landscape pictures: set the width to 1920. Portrait pictures: set the height to 1080. Nothing larger, please."
+  rule(
+    `(\\bset the width to )(${N}${PX}[^\\d]{0,60}\\bset the height to )(?=${N}${PX}\\. nothing (?:larger|bigger|more)\\b)`,
+    '$1at most $2at most ',
+  ),
+  [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
   [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
   [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
   [

@@ -19,7 +19,7 @@ const COUNTED_SMALL = new RegExp(
 
 /** "Eight in Section A (Wild Birds)". */
 const COUNTED_BY_CODE = new RegExp(
-  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2}) \\((?<label>[A-Za-z][A-Za-z&’' -]{2,40})\\)`,
+  `\\b(?<n>${COUNT})\\s+(?:${THINGS}\\s+)?(?:in|for) (?:(?:[Ss]ection|[Cc]lass|[Cc]ategory) (?<code>[A-Z]{1,3}|\\d{1,2})|(?<letter>[A-Z])) \\((?<label>[A-Za-z][A-Za-z&’', -]{2,40})\\)`,
   'g',
 );
 
@@ -38,7 +38,7 @@ export function readCounted(segments: readonly Segment[]): ReadSections | undefi
     const listed = inOne(
       segment,
       hits.map(({ groups }) => ({
-        code: groups?.['code'] ?? null,
+        code: groups?.['code'] ?? groups?.['letter'] ?? null,
         label: (groups?.['label'] ?? '').replace(ITS_SORT, ''),
         limit: readCount(groups?.['n'] ?? ''),
       })),

@@ -17,6 +17,8 @@ const HEAD = oneOf`
   you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | maybes? | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
   (?:our |some |my |a few )?(?:suggestions?|advice|recommendations?|tips?|wishes|hints)
   if (?:you can|(?:at all )?possible) | what (?:makes|would make) (?:our|my) (?:life|lives|work) easier | what helps(?: us)?
+  you (?:might|may|could)(?: (?:also|well))? (?:like|want|wish|care) to | (?:some )?things (?:that )?you (?:could|might|may) (?:do|try|like to do)
+  optional(?:ly)?,? but[^.:;\d]{0,30} | (?:what )?(?:we|i) (?:would|['’]d) be (?:glad|happy|pleased|grateful) (?:of|about|for|to see)
   [a-z]+,? but not (?:required|necessary|compulsory|obligatory|mandatory|a must)
   not (?:required|necessary|compulsory|obligatory|mandatory|a must),? but [a-z]+(?: to have)?
 `;
