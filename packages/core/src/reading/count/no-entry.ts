@@ -13,12 +13,16 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
   // "Pictures of our three churches".
-  (lead, { things, to }, text) => !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
+  (lead, { things, to }, text) =>
+    !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
   // "We are looking for thirteen pictures": what a calendar takes.
   (lead, { value, to }, text) =>
     value >= 12 &&
     /\b(?:looking for|we (?:still )?need) $/i.test(lead) &&
     !/\b(?:per|each|every|from|by)\b/i.test(text.slice(to)),
+  // "Up to 4 of the same pictures" for the book.
+  (_, { from }, text) =>
+    /^\w+ of the same (?:pictures|images|photos|photographs|works)\b/i.test(text.slice(from)),
   // "Zine #7".
   lead => /#$/.test(lead),
   // "One photo of the upper side, one of the under side".

@@ -57,7 +57,7 @@ export function namedHead(line: string, isInFull = false): string | undefined {
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
     (words <= 3 ||
-      (words <= 6 && OF_PICTURE.test(head)) ||
+      (words <= 6 && (OF_PICTURE.test(head) || IN_PLACE.test(head))) ||
       (words <= 9 && (kind !== undefined || isListed))) &&
     (!isOfProperty(head) ||
       FILES_OF.test(head) ||
@@ -72,6 +72,8 @@ export function namedHead(line: string, isInFull = false): string | undefined {
 }
 
 const OF_PICTURE = /\b(?:pictures?|images?|photos?|photographs?|copy|version)\b/i;
+/** "Screen in the lobby". */
+const IN_PLACE = /^[A-Za-z-]+ (?:in|on|at|for) (?:the|our) [a-z -]+$/i;
 const A_QUALITY = /\d\s*(?:ppi|dpi|bits?)|\bquality \d|\brgb\b|\bcmyk\b/i;
 
 /** "Files you scanned yourself", "files from a camera or phone". */

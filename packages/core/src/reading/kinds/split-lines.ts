@@ -21,6 +21,7 @@ import type { Group } from '../common/group.ts';
 export function splitLines(segments: readonly Segment[]): Group[] | undefined {
   return (
     byProperty(segments) ??
+    byRepeated(segments) ??
     byNamedOrItems(segments) ??
     byHeads(
       segments,
@@ -101,6 +102,28 @@ function lineOf(segments: readonly Segment[], at: number): string {
     .map(s => s.text)
     .join(' ');
 }
+
+/** Under "Dimensions" and again under "File size": "Photo: 413 x 531 px" and "Signature: 413 x 150 px". */
+function byRepeated(segments: readonly Segment[]): Group[] | undefined {
+  const labels = segments.map((segment, i) =>
+    segments[i - 1]?.line === segment.line
+      ? undefined
+      : labelOf(/^([A-Z][a-z]+(?: [a-z]+)?): \S/.exec(segment.text.replace(ITEM_MARK, ''))?.[1] ?? ''),
+  );
+  const kinds = [...new Set(labels.filter(label => label !== undefined))];
+  const own = kinds.map(kind => segments.filter((_, i) => labels[i] === kind));
+  const isEach = own.every(
+    ([first, ...more]) =>
+      more.length > 0 && A_FACT.test(first?.text ?? '') && more.some(s => A_FACT.test(s.text)),
+  );
+  if (kinds.length < 2 || !isEach) return undefined;
+  return [
+    { label: undefined, segments: segments.filter((_, i) => labels[i] === undefined) },
+    ...kinds.map((kind, k) => ({ label: kind, segments: own[k] ?? [] })),
+  ];
+}
+
+const A_FACT = new RegExp(`${A_FORMAT.source}|\\d\\s*(?:px|pixels?|[km]b|[mc]m)\\b`, 'i');
 
 /** "Photograph dimensions: 200 x 230 pixels", "Signature file size: 10 to 20 KB": a property to a line, each of a kind. */
 function byProperty(segments: readonly Segment[]): Group[] | undefined {

@@ -24,7 +24,7 @@ const KIND =
 const THING = 'files?|versions?|images?|pictures?|photos?|photographs?|copy|copies|one|scans?|jpe?gs?|tiffs?';
 const ARTICLE = '(?:(?:the|your|this|an?|one|its) )';
 const SUBJECT = new RegExp(
-  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones|(?:the |a |one )?(?:file|version|copy)) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|is|has|have|needs?|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|(?:^|[,;.] )for (?:all )?the (?<others>others)\\b|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make|scan|resize|crop)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:(?:scanned|digital|accompanying|left|right|passport|passport[- ](?:size|style)|specimen|recent|(?:applicant|candidate)['’]s) )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
+  `(?:^|[.;] )(?:size|version|file|image|format) (?<code>[A-Z]|\\d)(?: \\([a-z ]+\\))?:|(?:^|[.;] )(?<bare>${BARE}) (?:files|versions|images|pictures|photos|jpe?gs|tiffs|scans|copies)(?= (?:are|must|should|may|can|need|have|as|of|in|with)\\b|:)|(?:^|[,;:.] )(?<told>headshot|portrait|signature|thumbnail|banner|logo)(?= \\d)|(?:^|[,;.] (?:and )?)(?:pictures|images|photos|files|those|ones|(?:the |a |one )?(?:file|version|copy)) for (?:the |our |your )?(?<those>${USE})(?= (?:should|must|are|is|has|have|needs?|may|can|\\d))|\\b(?:one|an? (?:version|file|copy|jpe?g|tiff)) for (?:the |our |your )?(?<use>${USE})(?= ?[(:,]| with\\b| of\\b| in\\b| \\d)|(?:^|[,;.] )for (?:all )?the (?<others>others)\\b|(?:^|[,;.] (?:and )?)for (?:the |our )(?<place>posters?|postcards?|flyers?|${USE})(?=,? (?:we need |please send |send |it must be |an? )?\\d)|\\b(?<rest>the other)(?= (?:\\d|is|must|has))|(?:^|[,;:] (?:and |but |while |plus )?|\\band |\\bplus |\\bas well as |\\b(?:send|supply|upload|provide|submit|need|require|want|ask for|asks for|make|scan|resize|crop)(?: us| me)? (?:also )?)(?:for )?${ARTICLE}(?:(?:scanned|digital|accompanying|left|right|passport|passport[- ](?:size|style)|specimen|recent|(?:applicant|candidate)['’]s) )?(?:(?<contrast>${CONTRAST}) (?<thing>${THING})|(?<kind>${KIND}))\\b(?!-|['’]s\\b| (?:club|section|form|page|name|title|field|must (?:not )?be (?:taken|recent)))(?! (?:${THING})\\b)`,
   'gi',
 );
 
@@ -98,6 +98,7 @@ function clausesOf(segment: Segment): Clause[] {
       groups?.['rest'] ??
       groups?.['others'] ??
       groups?.['use'] ??
+      groups?.['place'] ??
       groups?.['those'] ??
       groups?.['kind'] ??
       groups?.['code'] ??

@@ -26,6 +26,10 @@ const NAMED_BY = [
     (?:please )?(?:also )?(?:add|include|attach|send|supply|upload|provide)(?: us)?
     (?:in addition|additionally|besides|also|plus),? (?:please )?(?:(?:we|you) )?(?:need|want|require|ask for|send|supply|upload|add|include|provide)(?: us)?
   `} ${THE}${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
+  // "You may add up to four more photos."
+  `^you (?:may|can) (?:also )?${DO} (?:us )?(?:up to |at most )?(?=(?:\\w+ )?(?:more|further|other|additional|extra)\\b)${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
+  // "Your logo, if you have one, as a PNG".
+  `^${THE}${NOUN}, if (?:you have (?:one|any)|any|there is one)\\b`,
   // "Do not write on the portrait."
   `^(?:please )?(?:do not|no|never)\\b[^.;]{0,40} on ${THE}${NOUN}(?=[.,;!]|$)`,
   // A heading, on its own line or not.
@@ -36,6 +40,9 @@ const NAMED_BY = [
 
 /** "Images must be …": what a text is about beside the kinds that it tells apart. */
 const GENERAL = 'image';
+/** "Up to four more photos" beside one that is described. */
+const FURTHER = 'further image';
+const IS_FURTHER = /^(?:\w+ )?(?:more|further|other|additional|extra) /;
 const MOST_KINDS = 4;
 /** "For the front page it must be 2000 pixels wide": what it is for is enough to tell it apart. */
 const FOR_USE =
@@ -53,6 +60,7 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
     const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
     const isWhole =
       facts.size >= 2 ||
+      kind === FURTHER ||
       own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, ''))) ||
       // "What size should my avatar be? … And the cover?"
       (kind !== GENERAL && own.some(({ text }) => isAskedAbout(text, kind)));
@@ -121,7 +129,9 @@ function topicOf(text: string): string | undefined {
     const what = pattern.exec(text)?.groups?.['what']?.toLowerCase();
     if (what === undefined) continue;
     if (OF_TEXT.test(what) || isOfProperty(what)) return undefined;
-    return UNTOLD.test(what) ? GENERAL : keyOf(what);
+    if (UNTOLD.test(what))
+      return IS_FURTHER.test(what) && /^you (?:may|can)\b/i.test(text) ? FURTHER : GENERAL;
+    return keyOf(what);
   }
   return undefined;
 }

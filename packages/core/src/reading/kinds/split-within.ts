@@ -64,18 +64,21 @@ function splitNamed(segment: Segment): Segment[] {
   return pieces.length > 1 ? [lead, ...pieces] : [segment];
 }
 
+/** "Photograph (", "a panorama (", "two details of it (". */
+const BRACKETED =
+  /\b(?:(?<article>an?|one|two|three|four|your) )?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
+
 /** "A photograph (JPG, 200 × 230 px) and a signature (JPG, 140 × 60 px)": each with what its bracket says. */
 function splitBracketed(segment: Segment): Segment[] {
-  const named = [...segment.text.matchAll(/\b(?<name>[a-z-]+(?: [a-z-]+)?) \([^()]*\d[^()]*\)/gi)].flatMap(
-    m => {
-      const name = m.groups?.['name'] ?? '';
-      // "TIFF (300 ppi) for the archive plus JPEG (1500 px) for the catalogue".
-      const use = /^ for (?:the |our )?(?<use>[a-z]+)/i.exec(segment.text.slice(m.index + m[0].length))
-        ?.groups?.['use'];
-      const kind = labelOf(name) ?? (A_FORMAT.test(name) ? use?.toLowerCase() : undefined);
-      return kind && MEASURED.test(m[0]) ? [{ kind, from: m.index }] : [];
-    },
-  );
+  const named = [...segment.text.matchAll(BRACKETED)].flatMap(m => {
+    const { name = '', article } = m.groups ?? {};
+    // "TIFF (300 ppi) for the archive plus JPEG (1500 px) for the catalogue".
+    const use = /^ for (?:the |our )?(?<use>[a-z]+)/i.exec(segment.text.slice(m.index + m[0].length))
+      ?.groups?.['use'];
+    const called = A_FORMAT.test(name) ? use : article && name.replace(/s$/, '');
+    const kind = labelOf(name) ?? called?.toLowerCase();
+    return kind && MEASURED.test(m[0]) ? [{ kind, from: m.index }] : [];
+  });
   const [first] = named;
   if (!first || named.length < 2 || new Set(named.map(n => n.kind)).size < named.length) return [segment];
   const lead = { ...segment, text: segment.text.slice(0, first.from) };

@@ -21,19 +21,24 @@ export function withValuesByKind(groups: readonly Group[]): Group[] {
     return pieces.length > 0;
   };
   return groups
-    .map(group =>
-      group.label === undefined ? { ...group, segments: group.segments.filter(s => !isCut(s)) } : group,
-    )
+    .map(group => ({ ...group, segments: group.segments.filter(s => !isCut(s)) }))
     .map(group => ({ ...group, segments: [...group.segments, ...(own.get(group.label ?? '') ?? [])] }));
+}
+
+interface Part {
+  from: number;
+  to: number;
+  kind: string | undefined;
 }
 
 /** Nothing where fewer than two of the kinds are given a value, or one of them has several. */
 function piecesOf(segment: Segment, kinds: readonly string[]): { kind: string; piece: Segment }[] {
-  const named = [...segment.text.matchAll(VALUE)].map(({ index, 0: words, groups }) => ({
+  const behind = [...segment.text.matchAll(VALUE)].map(({ index, 0: words, groups }) => ({
     from: index,
     to: index + words.length,
     kind: kindOf(groups?.['what'] ?? '', kinds),
   }));
+  const named = behind.length > 1 ? behind : partsNamed(segment.text, kinds);
   const isEach = named.length > 1 && new Set(named.map(n => n.kind)).size === named.length;
   if (!isEach || named.some(n => n.kind === undefined)) return [];
   return named.map(({ from, kind = '' }) => ({
@@ -46,11 +51,24 @@ function piecesOf(segment: Segment, kinds: readonly string[]): { kind: string; p
   }));
 }
 
+/** "The title picture may have up to 700 KB, the tile up to 150 KB": from each kind's name to the next. */
+function partsNamed(text: string, kinds: readonly string[]): Part[] {
+  const starts = [...text.matchAll(A_KIND)].flatMap(({ index, groups }) => {
+    const kind = kindOf(groups?.['what'] ?? '', kinds);
+    return kind === undefined ? [] : [{ from: index, kind }];
+  });
+  const parts = starts.map(({ from, kind }, i) => ({ from, to: starts[i + 1]?.from ?? text.length, kind }));
+  return parts.every(({ from, to }) => A_VALUE.test(text.slice(from, to))) ? parts : [];
+}
+
+const A_KIND = /(?<=^|[,;] (?:and |but |while )?|\band )(?:the|an?) (?<what>[a-z]+(?: [a-z]+)?)\b/gi;
+const A_VALUE = /\d ?(?:px|pixels|[km]b|dpi|ppi|bits?)\b|\b(?:jpe?g|png|tiff?)s?\b/i;
+
 const blanked = (text: string, { from, to }: { from: number; to: number }) =>
   text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
 
 function kindOf(what: string, kinds: readonly string[]): string | undefined {
   const words = what.toLowerCase().split(' ');
   const names = [words.join(' '), words[0] ?? '', labelOf(`${words[0] ?? ''} file`) ?? ''];
-  return kinds.find(kind => names.includes(kind.toLowerCase()));
+  return kinds.find(kind => names.includes(kind.toLowerCase().replace(/s$/, '')) || names.includes(kind));
 }

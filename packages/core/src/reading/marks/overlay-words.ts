@@ -25,11 +25,11 @@ export const MARK = everywhere(phrases`
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
   (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never|yes|allowed)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
-  signatures(?= (?:are|may be) (?:allowed|permitted|accepted|acceptable|fine|welcome|no problem|used)\b) | overlays? | branding
+  signatures?(?= (?:are|is|may be) (?:allowed|permitted|accepted|acceptable|fine|welcome|no problem|used)\b) | overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`
-  names? | credits?(?: lines?)? | titles? | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
+  names? | credits?(?: lines?)? | titles?(?! (?:pictures?|images?|photos?|pages?)\b) | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
   sign(?:ed)? | initials | copyright | numbers?(?! ?\d| of (?:images|pictures|entries|photo\w*|works|files)\b) | address(?:es)? | words?(?! (?:such as|like) ["“']) | labels? | scale bars? | stamps?
   (?<!\b(?:crop|(?:at|from|to|behind) the) )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|into|across|over) (?:the|your) (?:image|photo|picture)\b)

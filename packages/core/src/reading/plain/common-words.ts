@@ -37,6 +37,16 @@ export const COMMON_WORDS: readonly Rule[] = [
   // "4000 pixels and up"; "up to" goes on with a figure.
   [/(?<=\d ?(?:px|pixels|ppi|dpi|[km]b)? ?)\band up(?:wards)?\b(?! to)/gi, 'or more'],
   [/(?<=\b(?:at most|max\.?|maximum|under|up to|below|over|than) \d{2,4})k\b/g, ' KB'],
+  // "3000 pixels and more on the long side".
+  [
+    /\b(\d{3,5} ?(?:px|pixels)) (?:and|or) (more|over|above|larger|fewer|less|below) (on the (?:long|short)(?:er|est)? (?:side|edge))/gi,
+    '$1 $3 or $2',
+  ],
+  [/\b((?:each|every) club) puts up (?=\d)/gi, '$1 sends '],
+  [
+    /\bspare (?:me|us) (?=(?:all |any |your )?(?:pictures|images|photos|photographs|files|works)\b)/gi,
+    'do not send ',
+  ],
   // "Your entry holds one to three pictures."
   [
     /(?<!\b(?:number|numbers|numbered|from|digits?|rounds?) )\bone (?:to|or) (two|three|four|five|six|eight|ten|twelve)\b(?=[.,;]|$| (?:pictures|images|photos|photographs|works|prints|files|entries|jpe?gs)\b)/gim,
@@ -81,12 +91,20 @@ export const COMMON_WORDS: readonly Rule[] = [
     .filter(([, n]) => n <= 12)
     .flatMap(([word, n]): Rule[] => [
       rule(`\\bhalf[- ]past (?:${word}|${n})(?= (?:in the|at night|[ap]\\.?m))`, `${n}:30`),
-      rule(`\\bhalf[- ]past (?:${word}|${n})\\b(?! (?:in the|at night|[ap]\\.?m))`, `${n <= 7 ? n + 12 : n}:30`),
+      rule(
+        `\\bhalf[- ]past (?:${word}|${n})\\b(?! (?:in the|at night|[ap]\\.?m))`,
+        `${n <= 7 ? n + 12 : n}:30`,
+      ),
     ]),
   [/\bat (\d{1,2}) sharp\b/gi, "at $1 o'clock"],
   // "Told in not fewer than six and not more than eight photographs."
   rule(
     `\\b(?:not|no) (?:fewer|less) than (\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')}) and (?:not|no) more than (?=(?:\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')}) (?:images|pictures|photos|photographs|works|prints)\\b)`,
+    '$1 to ',
+  ),
+  // "At least 3, at most 9".
+  rule(
+    `\\b(?:at least|(?:no|not) (?:fewer|less) than) (\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')})(?: and|,(?: but| and)?| but) (?:at most|(?:no|not) more than) (?=(?:\\d{1,2}|${Object.keys(NUMBER_WORDS).join('|')})(?! ?(?:[km]i?b|px|pixels|meg\\w*|%|cm|mm|kilo\\w*|[.,:x×\\d]*\\d)))`,
     '$1 to ',
   ),
   // "8 o'clock on Monday evening".

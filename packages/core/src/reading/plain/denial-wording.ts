@@ -21,7 +21,30 @@ const FAILS =
   '(?:gives an error|shows an error|reports an error|throws an error|refuses(?: (?:it|the file))?|fails|stops|says no)\\b';
 /** The verb of a demand, at the beginning of its sentence or clause. */
 const DEMAND = '(?<=^(?:[-*•–·] |\\d{1,2}[.)] )?|[.;:!,] |\\bplease |\\band )';
+/** That files are turned down, behind what is said of them. */
+const NOT_TAKEN =
+  "(?: (?:is|are|will be|get|gets) (?:not (?:accepted|taken|shown|opened)|refused|rejected|returned|sent back|turned away|too (?:large|big|heavy))| (?:comes?|goes|go) back| (?:will not|won['’]t|cannot|does not|do not) (?:upload|go through|be (?:accepted|opened|taken)))";
+const NO_USE =
+  '(?: (?:is|are|would be) (?:of )?(?:no use|too (?:small|little|light|poor)|useless|not (?:enough|accepted)|refused|rejected))';
+const CANNOT_TAKE =
+  "(?:we|i|the \\w+) (?:cannot|can['’]t|can ?not|do(?:es)? not|don['’]t|will not|won['’]t) (?:take|use|accept|open|print|show)";
 export const DENIAL_WORDING: readonly Rule[] = [
+  // "We can't take files of 5 MB and over", "files of 5 MB or more come back", "5 MB and above won't upload".
+  rule(
+    `\\b${CANNOT_TAKE} (?:any )?${FILES} of (${MEASURE}),? (?:and|or) (?:over|above|more|larger|bigger)\\b`,
+    'files must be at most $1',
+  ),
+  rule(
+    `(?:(?<=^|[.;:] |\\n)|\\b(?:${FILES}|anything) of )(${MEASURE}),? (?:and|or) (?:over|above|more|larger|bigger)(?=${NOT_TAKEN}\\b)`,
+    'files must be at most $1, more',
+  ),
+  // "500 KB and below is too small for us", "nothing of 500 KB or less".
+  rule(
+    `(?:(?<=^|[.;:] |\\n)|\\b(?:${FILES}|anything) of )(${MEASURE}),? (?:and|or) (?:under|below|less|smaller|fewer)(?=${NO_USE}\\b)`,
+    'files must be at least $1, less',
+  ),
+  rule(`\\bnothing of (${MEASURE}) or (?:less|below|under|smaller)\\b`, 'at least $1'),
+  rule(`\\bnothing of (${MEASURE}) or (?:more|above|over|larger|bigger)\\b`, 'at most $1'),
   // "With more than 2000 pixels on the long side the page gives an error."
   rule(`\\bwith more than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at most $1'),
   rule(`\\bwith (?:less|fewer) than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at least $1'),

@@ -164,5 +164,7 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b(contact sheet|overview|layout (?:image|sheet)|index sheet) of (?:all )?(?:the )?\\d{1,2} (?:images|pictures|photos|photographs|works)\\b',
     '$1',
   ),
+  rule(`(?<=\\b${WEIGHT}) of (?:disk|hard disk|memory) space\\b`, ''),
+  rule('(?<=\\bmode: ?rgb) ?/ ?(8|16)(?=[.;,]|$)', ', $1 bits'),
   rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),
 ];

@@ -31,6 +31,24 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     '$1 must be kept; $2 must be kept in the file',
   ],
+  // "An empty Author field means that we cannot credit you, so fill it in."
+  [
+    new RegExp(`\\ban empty (${WHO}) field means[^.;]{3,50}[,;] so (?:please )?fill it in\\b`, 'gi'),
+    'fill in the $1 field',
+  ],
+  [
+    /\bno names? in (?:the )?(?:fields? )?(author|creator)(?:(?: and| or|,) (?:the )?copyright)?(?: fields?)?(?=[.;,]|$)/gim,
+    'the $1 field must be empty',
+  ],
+  [
+    /\b(author|creator)(?: and copyright)? (?:fields? )?(?:holds?|contains?) nothing\b/gi,
+    'the $1 field must be empty',
+  ],
+  // "We read the time from the EXIF; don't let your program throw it away."
+  [
+    /\b(?:do not|don['’]t) let (?:your|the) (?:program|software|export|app) (?:throw (?:it|them) away|(?:remove|strip|delete) (?:it|them))(?<=\b(?:exif|metadata)\b[^.]{0,80})/gi,
+    'do not remove the EXIF data',
+  ],
   // "Date and time. Keep them."
   [
     new RegExp(`(?<=^[-*•·]?\\s*)(dates? and times?|${NOTES})[.:] (?:please )?keep (?:them|it)\\b`, 'gim'),

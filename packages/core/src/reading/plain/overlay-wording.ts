@@ -23,6 +23,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
     '$1 not $2 in the file name; your name must not be on the $3',
   ],
+  // "Neither may carry your name."
+  [
+    /\bneither (?:of them |of these |picture |image )?(?:may|must|should|can) (?:carry|bear|show|have) your name(?=[.;,]|$)/gim,
+    'your name must not be on the picture',
+  ],
   // "Borders belong to the frame-maker; leave them out."
   [
     new RegExp(

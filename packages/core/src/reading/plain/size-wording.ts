@@ -48,7 +48,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ],
   // "148 × 210 mm trim; please add 3 mm on each side", "A4 at 300 dpi. Add 3 mm bleed all round."
   rule(
-    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) (\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
+    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
     ' plus $2 $3 bleed$1',
   ),
   // "Beyond 2000 pixels on the long side the form refuses."
@@ -72,6 +72,13 @@ export const SIZE_WORDING: readonly Rule[] = [
     '$1at most $2at most ',
   ),
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
+  // "1920 pixels (horizontal) and 1080 pixels (vertical) must not be exceeded."
+  rule(
+    `\\b${N}${PX} \\((?:horizontal(?:ly)?|width|wide)\\) (?:and|by|x) ${N}${PX} \\((?:vertical(?:ly)?|height|high)\\) (?:must|may|should|can) not be exceeded`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  rule(`\\b(?:has to|have to|must|should|needs? to) reach (?=${N}${PX}\\b)`, 'must have at least '),
+  [/\bsquare (images|pictures|photos|photographs) (with|of) (?=(?:a )?sides? )/gi, 'square format, $2 '],
   [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
   [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
   [
