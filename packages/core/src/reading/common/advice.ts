@@ -21,7 +21,7 @@ const ADVICE = phrases`
   (?:we|i) (?:like|wish) | we(?:['’]d| would) love | so would (?:we|i) | (?:we|i)(?: would|['’]d) (?:really |very much )?(?:appreciate|welcome) | (?:is )?what (?:i|we)(?: would|['’]d) (?:like|love)
   (?:we|i)(?: would|['’]d) (?:really |also |much )?like (?=s?rgb\b|adobe rgb\b|it (?:if|even|more|better|best|(?:very )?much)|(?:the )?profiles?\b)
   (?:would|['’]d) (?:rather|sooner) (?:have|not|you|see|get) | happy if | (?:be|am|are) (?:grateful|glad)(?! to\b)
-  (?:so|it is) best (?:to )?leave | (?<!\b(?:your|the|its|our|very) )best (?:leave|avoid) | like (?:it |them )?best | happiest with | if you (?:are|['’]re) (?:unsure|not sure) | if you aren['’]t sure | if unsure | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
+  (?:so|it is) best (?:to )?leave | (?<!\b(?:your|the|its|our|very) )best (?:leave|avoid) | like (?:it |them )?best | happiest with | better not | (?<=[:?] ?)rather not | if you (?:are|['’]re) (?:unsure|not sure) | if you aren['’]t sure | if unsure | would be (?:my|our) (?:choice|preference) | would be (?:perfect|lovely|great|nice|helpful|good|kind|appreciated) | would help | it helps (?:us )?if
   (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|embed|keep|not (?:put|add|use)|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   suits? (?:us|me) best | makes? sense | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)

@@ -205,6 +205,8 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
   // "The form takes one photograph."
   if (/^\W*the (?:form|page|system|portal) (?:takes|accepts|expects|allows) (?:only |just )?$/i.test(lead))
     return true;
+  // "From 4 to 8 pictures for the selection."
+  if (/^ for the (?:selection|jury|judging|first (?:stage|round|look))\W*$/i.test(tail)) return true;
   // "From each club we take 20 pictures."
   if (
     new RegExp(

@@ -50,6 +50,7 @@ export function isPackage(text: string, from: number, to: number): boolean {
       '',
     )
     // "For all photos: JPG, 10 MB at most".
+    .replace(/^\W*(?:for )?all (?:photos|images|pictures|files|of (?:them|these)):/i, ' ')
     .replace(/^\W*for all (?:photos|images|pictures|files)\b/i, ' ')
     // "3 pictures per member, JPEG, 3 MB".
     .replace(

@@ -244,13 +244,14 @@ export function readColourSpace(segment: Segment): Found[] {
     h =>
       (h.space !== 'gray' ||
         !/\bgr[ae]y-?scale (?:figures|images|pictures|photographs|files|scans) (?:in|as)\b/i.test(text)) &&
-      (h.space !== 'gray' || !/\bgr[ae]y-?scale(?: \([^()]*\))? or rgb\b/i.test(text)) &&
+      (h.space !== 'gray' ||
+        !/\bgr[ae]y-?scale(?: \([^()]*\))? or rgb\b|(?<!adobe )\brgb or gr[ae]y-?scale\b/i.test(text)) &&
       (h.space !== 'gray' ||
         !/^(?: \([^()]*\))? or (?:in )?colou?r\b|^ (?:for|where|(?:images|scans|files|works?) (?:should|must|are|may))\b/i.test(
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:s?rgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:srgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

@@ -15,6 +15,8 @@ const OF_ALL: readonly string[] = [
   `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.;]?$`,
   // "All works must be in monochrome"
   `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they|it)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
+  `\\ball (?:of (?:it|them|these) )?in ${MONO}\\b`,
+  `\\b(?:each|per \\w+), in ${MONO}(?=[.;,]|$)`,
   `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
@@ -65,7 +67,8 @@ const OF_ALL: readonly string[] = [
   `\\b(?:pictures|images|photos|photographs) in colou?r (?:must |have to )?stay at home\\b`,
   `\\bno colou?r (?:at all|(?:left|remains?)(?: anywhere)?|${THINGS})\\b`,
   `^\\W*no colou?r(?=,|\\.|$)`,
-  `\\b${THINGS} without (?:any )?colou?r\\b`,
+  `\\b${THINGS}(?: (?:each|per \\w+),)? without (?:any )?colou?r\\b`,
+  `\\b${THINGS} (?:that|which) (?:contain|have|show) (?:any )?colou?r\\b[^.;]{0,40}\\b(?:refused|rejected|excluded|disqualified|taken out|returned)\\b`,
   `\\b${THINGS} (?:are|must be) (?:\\w+ and )?without (?:any )?colou?r\\b`,
   `\\b${THINGS} must be free of (?:any |all )?(?:hues?|colou?rs?)\\b(?! (?:casts?|noise))`,
   `^\\W*bring no colou?r\\b`,

@@ -52,7 +52,8 @@ export function namedHead(line: string, isInFull = false): string | undefined {
   )
     return undefined;
   // "JPEG (quality 12) or TIFF" names no kind.
-  if (/^(?:jpe?g|tiff?|png|s?rgb|adobe rgb)s?$/i.test(head)) return undefined;
+  if (/^(?:jpe?g|tiff?|png|s?rgb|adobe rgb)s?(?: (?:or|and) (?:jpe?g|tiff?|png)s?)?$/i.test(head))
+    return undefined;
   const words = head.split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
@@ -94,8 +95,8 @@ const OF_ONE_SHAPE = phrases`
 /** "Cover: square, 2480 × 2480 pixels": a size that is not just that of pictures of one shape. */
 function isSized(head: string, own: string): boolean {
   // "Cover: A4, 210 x 297 mm at 300 dpi", "All other images: 1800 pixels on the longest side".
-  if (SURE.test(head) && /\d\s*[x×]\s*\d+\s*[cm]m\b/i.test(own) && /\d\s*(?:ppi|dpi)\b/i.test(own))
-    return true;
+  const isPrint = /\d\s*[x×]\s*\d+\s*[cm]m\b/i.test(own) && /\d\s*(?:ppi|dpi)\b/i.test(own);
+  if (isPrint && (SURE.test(head) || A_PAGE.test(head))) return true;
   if (/^(?:all )?(?:the )?(?:other|remaining) (?:images|pictures|photos)$/i.test(head) && A_MEASURE.test(own))
     return true;
   // "Portrait: 600 x 600 px" shows a person.
@@ -105,6 +106,7 @@ function isSized(head: string, own: string): boolean {
   return (labelOf(head) === undefined ? A_BOX : A_SIZE).test(own) && isApart;
 }
 
+const A_PAGE = /\b(?:pages?|spreads?|columns?)$/i;
 const A_BOX = /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i;
 /** The same with the sides named: "200 px (width) × 230 px (height)", "width 200 px, height 230 px". */
 const A_SIZE =

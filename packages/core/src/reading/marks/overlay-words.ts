@@ -7,7 +7,7 @@ const PICTURE =
 /** What lies round a picture. A frame that a picture has to fit in is none. */
 export const BORDER = everywhere(phrases`
   bordered | (?<!\b(?:at|near|towards|to|along) the )borders?(?! (?:of (?:the|our) (?:county|country|parish|town|park|region|state)|between|country|town|region)\b) | key ?lines? | hair ?lines? | framelines? | edgings? | (?<!\b(?:safety|bleed|safe) )margins? | passe-?partouts?
-  (?:narrow|thin|fine|coloured|white|black) edges? | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
+  (?:narrow|thin|fine|coloured|white|black) (?:edges?|rims?) | (?<=\bno )edges?(?= ?(?:[.,;!]|$))
   surround(?= (?:your|the) (?:picture|image|photo)) | (?:anything|nothing)(?= (?:\w+ )?a?round (?:the|it|your)\b)
   matt?e?s?(?! (?:paper|finish|surface)) | (?:white|black|gr[ae]y|coloured) surrounds?
   (?:white|black|gr[ae]y|thin|fine|coloured|narrow|pixel) (?:(?:line|stroke)\b(?: (?:round|around))?|(?:lines|strokes) (?:round|around)\b)
@@ -24,7 +24,7 @@ export const MARK = everywhere(phrases`
   unsigned(?! (?:works?|prints?)) | marks? of (?:identification|ownership) | markings? | monograms?
   signs? of (?:authorship|ownership|the author) | visible (?:names?|signatures?|dates?|text) | added text
   signed(?= (?:or \w+ )?(?:images|pictures|prints|files|photos|works|entries))
-  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30})(?:no|none|not|never|yes|allowed)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
+  (?<=\bbe (?:framed or )?)signed | text of any kind | signatures?(?=(?:\s*:\s*|\s{2,30}|\?\s*(?:A[:.] ?)?)(?:no|none|not|never|yes|allowed|(?:better|rather) not)\b| no(?:[.,;]|$)| (?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)
   signatures?(?= (?:are|is|may be) (?:allowed|permitted|accepted|acceptable|fine|welcome|no problem|used)\b) | overlays? | branding
 `);
 /** What lies on a picture where the sentence says so. */
@@ -103,7 +103,7 @@ const TURNED_DOWN = oneOf`
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
   \b${TURNED_DOWN}
-  (?::\s*|\s{2,})(?:please )?(?:none|no|not|never|nothing)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
+  (?::\s*|\s{2,})(?:please )?(?:none|no|not|never|nothing|better not|rather not)\b | \?\s*(?:A[:.]\s*)?(?:no|never|please (?:do not|don)|none)\b
   \b[- ]free\b | ^[\w-]+(?: on the (?:image|picture|photo))? (?:no|none)(?=[.,;!]|$)
 `;
 export const YES = phrases`
@@ -138,5 +138,5 @@ export const BORDER_LIMITED = patterns`
   \bany borders? (?:must|has to|should) (?:(?:be|stay|fit|lie) (?:with)?in|be (?:part of|included in|counted))\b
   \bborders?(?:,? if (?:any|used|present),?)? (?:(?:is|are) (?:part of|included in|counted)|counts? (?:towards|as part|in)|must be included)(?![^.;]*\bavoid)
   \bif you(?:['’]d)? (?:use|add|want|like|would like|wish) an? (?:\w+ )?(?:border|frame|key ?line)\b
-  \bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame)\b
+  \bleave an? (?:(?:white|black|plain|narrow|thin) ){1,2}(?:border|margin|frame|rim)\b
 `;

@@ -46,6 +46,18 @@ export function withFixedLead(
   return parts && [`text:${lead}${mark}`, ...parts];
 }
 
+/** "M followed by your membership number … M045_Blue Hour.jpg": a letter that touches the number of the first part. */
+export function withLetter(parts: string[], text: string, example: string | null): string[] {
+  const letter = /^(?<letter>[A-Z])\d/.exec(example ?? '')?.groups?.['letter'];
+  const isSpelled =
+    letter !== undefined &&
+    / number$/.test(parts[0] ?? '') &&
+    new RegExp(`\\b${letter}(?:,| followed by| and| then| plus| in front of) (?:the |your )`).test(
+      withoutNames(text),
+    );
+  return isSpelled ? [`text:${letter}`, ...parts] : parts;
+}
+
 /** "C31 and your first name: C31 Joan.jpg": a word that stands in front of the only part of a description. */
 export function spelledBefore(
   { part, at }: PartSaid,

@@ -1,7 +1,7 @@
 import { alignExample } from './align-example.ts';
 import { fillExample } from './fill-example.ts';
 import { namesIn, trimExample, withoutNames } from '../common/name-examples.ts';
-import { inOrder, spelledBefore, withFixedLead } from './name-order.ts';
+import { inOrder, spelledBefore, withFixedLead, withLetter } from './name-order.ts';
 import { namesShown, ownWordsOf } from './names-shown.ts';
 import { literalsOf, partsOfExample, saidBetween, writtenOut } from './name-literals.ts';
 import { hasOtherPart, partsNamed, type PartSaid } from './part-words.ts';
@@ -91,7 +91,7 @@ export function readParts(
       partial = words;
       break;
     }
-    naming.parts = parts;
+    naming.parts = withLetter(parts, segment.text, naming.example);
     const [first] = described;
     const last = described.at(-1);
     claim('parts', segment, first?.at ?? 0, last?.end ?? 0);

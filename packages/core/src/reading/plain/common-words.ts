@@ -1,6 +1,9 @@
 import { NUMBER_WORDS } from '../common/quantities.ts';
 import { rule, type Rule } from './reword.ts';
 
+/** An hour, in any of its forms. */
+const TIME = "\\d{1,2}(?:[.:]\\d{2})?(?: ?[ap]\\.?m\\b\\.?| o['’]clock| hours)?";
+
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
   // "The deadline of 12 March 2027 has been moved to 19 March 2027."
@@ -17,6 +20,11 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/(?<=^[ \t]*)subjects?(?=: ?\(?A[).] )/gim, 'Sections'],
   // "4 x Nature, 4 x Mono".
   [/(?<=^|[,:] |\b(?:comprises|of) )(\d{1,2}) ?[x×] (?=[A-Z][a-z]{2,})/gm, '$1 '],
+  // "JPEG, sRGB, three each, 14 May 2027": the day at the end of a line of demands.
+  [
+    /\b(\d{1,2}(?:st|nd|rd|th)? (?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)(?=\.?$)(?<=^(?=[^\n]*\b(?:jpe?g|tiff?|px|pixels|[km]b)\b)[^\n.]{12,200}[,·|] \d[^\n,·|]{6,20})/gim,
+    'by $1',
+  ],
   // How much.
   [/\bat the very (most|least)\b/gi, 'at $1'],
   [/\bupwards of (?=\d)/gi, 'at least '],
@@ -86,6 +94,11 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bwider than (?=(?:high|tall)\b)/gi, 'wider than they are '],
   // "Send it twice: once at 3000 pixels …".
   [/\bonce (?=(?:at|with) \d)/gi, 'one file '],
+  // "Upload between 20.00 and 24.00 on Saturday", "possible on 12 June between 8 am and 10 pm".
+  rule(
+    `(?<=\\b(?:upload\\w*|send|sent|submit\\w*|deliver\\w*|hand in|handed in|possible|accepted)\\b[^.;\\n]{0,50}) (?:between ${TIME} and|from ${TIME} to) (?=${TIME}(?: on (?:\\w+day,? )?(?:the )?\\d|[.;]|$))`,
+    ' until ',
+  ),
   // "Half past nine in the evening", "by half past five".
   ...Object.entries(NUMBER_WORDS)
     .filter(([, n]) => n <= 12)

@@ -164,6 +164,9 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b(contact sheet|overview|layout (?:image|sheet)|index sheet) of (?:all )?(?:the )?\\d{1,2} (?:images|pictures|photos|photographs|works)\\b',
     '$1',
   ),
+  // "8 or 16 bit? 16 is better."
+  rule('\\b8 or 16[- ]?bits?\\?\\s*(?:A[.:] ?)?(8|16)\\b(?! or)(?: bits?)?', '$1 bits'),
+  [/\b(zip(?: archive| file)?(?: by [a-z ]{3,20})?); (?=(?:no|not) more|at most|max|up to|under)/gi, '$1, '],
   rule(`(?<=\\b${WEIGHT}) of (?:disk|hard disk|memory) space\\b`, ''),
   rule('(?<=\\bmode: ?rgb) ?/ ?(8|16)(?=[.;,]|$)', ', $1 bits'),
   rule('\\bquality (?:slider|dial|control) (?:at|to|on) (?=\\d)', 'quality '),

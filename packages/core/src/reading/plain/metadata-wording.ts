@@ -49,6 +49,21 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:do not|don['’]t) let (?:your|the) (?:program|software|export|app) (?:throw (?:it|them) away|(?:remove|strip|delete) (?:it|them))(?<=\b(?:exif|metadata)\b[^.]{0,80})/gi,
     'do not remove the EXIF data',
   ],
+  // "Your name: not in the file, please", "JPEG as the camera wrote it, EXIF and all".
+  [
+    /\byour name: (?:please )?not in the (?:file|metadata|exif)(?! ?-?names?)/gi,
+    'your name must not be in the metadata',
+  ],
+  [/\bexif (?:data )?and all\b|^with (?:the )?exif(?: data)?(?=,? please)/gim, 'keep the EXIF data'],
+  // "Pictures only count with date, time and place in the file."
+  [
+    /\b(?:pictures?|images?|photos?|records?) (?:only counts?|counts? only) (?:with|if) (?:the )?dates?(?:, time| and time)?,? and (?:the )?(?:place|position|location) (?:are )?in the (?:file|metadata|exif)\b/gi,
+    'keep the EXIF data in the file and keep the GPS position in the file',
+  ],
+  [
+    /\b(?:pictures?|images?|photos?|records?) (?:only counts?|counts? only) (?:with|if) (?:the )?dates?(?: and time)? (?:is |are )?in the (?:file|metadata|exif)\b/gi,
+    'keep the EXIF data in the file',
+  ],
   // "Date and time. Keep them."
   [
     new RegExp(`(?<=^[-*•·]?\\s*)(dates? and times?|${NOTES})[.:] (?:please )?keep (?:them|it)\\b`, 'gim'),

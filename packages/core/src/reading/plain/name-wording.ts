@@ -22,6 +22,12 @@ export const NAME_WORDING: readonly Rule[] = [
     'the file name ',
   ],
   [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
+  [/\bnames as you like,? but\b/gi, 'file names with'],
+  // "Magazine code HM, your surname, number".
+  [
+    /\b(?:magazine|series|book|project|exhibition|show|event|competition|salon) code ([A-Z]{1,6})(?=,| and| then| plus)/g,
+    '$1',
+  ],
   // "number_title.jpg … Number = the entry number you get by mail."
   [
     /(?<=^|[.;:,(] )(number|nr|no|code) (?:=|means|is) (?:the|your) (?=(?:entry|membership|member|club|candidate|registration|stand|lot) number\b)/gim,

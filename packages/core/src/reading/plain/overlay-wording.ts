@@ -23,6 +23,21 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
     '$1 not $2 in the file name; your name must not be on the $3',
   ],
+  // "Paper white may be left round the picture."
+  [
+    /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,
+    'a border may be added to ',
+  ],
+  [/\bnothing else (?:may be )?on the front\b/gi, 'nothing may be written on the picture'],
+  [
+    /\bno (?:[a-z]+(?:, | or | and )){0,3}[a-z]+ drawn in(?:to it)?(?=[.;,]|$)/gim,
+    'no arrows may be drawn on the picture',
+  ],
+  // "No author names in file names or pictures."
+  [
+    /\bno (?:author(?:s['’]|['’]s)? )?names? in (?:the )?file ?-?names? (?:and|or|nor) (?:in |on )?(?:the )?(picture|image|photo)s?(?=[.;,]|$)/gim,
+    'no names in file names; no names on the $1s',
+  ],
   // "Neither may carry your name."
   [
     /\bneither (?:of them |of these |picture |image )?(?:may|must|should|can) (?:carry|bear|show|have) your name(?=[.;,]|$)/gim,

@@ -72,6 +72,20 @@ export const SIZE_WORDING: readonly Rule[] = [
     '$1at most $2at most ',
   ),
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
+  // "2400 pixels on the long side, more does no harm."
+  rule(
+    `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,
+    'at least $1',
+  ),
+  // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
+  rule(
+    `\\b(landscape (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}${N}${PX}[^.;\\n\\d]{0,24})\\. (?=(?:portrait|upright) (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}\\d{3,5})`,
+    '$1, ',
+  ),
+  [
+    /(?<=\d (?:inch(?:es)?|cm|mm) at \d{2,3} ?(?:dpi|ppi)), please,(?= (?:landscape or portrait|portrait or landscape)\b)/gi,
+    ',',
+  ],
   // "1920 pixels (horizontal) and 1080 pixels (vertical) must not be exceeded."
   rule(
     `\\b${N}${PX} \\((?:horizontal(?:ly)?|width|wide)\\) (?:and|by|x) ${N}${PX} \\((?:vertical(?:ly)?|height|high)\\) (?:must|may|should|can) not be exceeded`,

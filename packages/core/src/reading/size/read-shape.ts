@@ -111,7 +111,7 @@ const SWAP = new RegExp(
     (?:may|can|to) be (?:reversed|turned|rotated) | or turned (?:round |over )?for (?:upright|portrait|vertical)
     figures (?:are )?reversed | reverse(?:d)? (?:the figures )?for (?:portrait|upright|vertical)
     in either orientation | (?<=\d ?[x×] ?\d+ ?(?:px|pixels)? )in either direction
-    (?<=^|\d ?(?:px|pixels)?(?: at (?:least|most)| minimum| maximum| min\.?| max\.?)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
+    (?<=^|\d ?(?:px|pixels|inch(?:es)?|cm|mm|dpi|ppi)?(?: at (?:least|most)| minimum| maximum| min\.?| max\.?)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
     (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
     (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
     whichever way (?:round|up) | or the reverse\b | change places | (?:inter)?exchanged | rotate the figures for
@@ -237,7 +237,7 @@ const TURNED_SIDES =
 const SIDE_BY_SHAPE = patterns`
   \blong(?:er|est)? (?:side|edge)\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
   \b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
-  \b(?:landscape|horizontal)\b[^.]{0,60}\bwid(?:e|th)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall)\b
+  \b(?:landscape|horizontal)\b[^.]{0,60}\b(?:wid(?:e|th)|horizontally|across)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall|vertically|down)\b
   \bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b
 `;
 
