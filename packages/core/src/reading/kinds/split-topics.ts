@@ -42,6 +42,8 @@ const NAMED_BY = [
 const GENERAL = 'image';
 /** "Up to four more photos" beside one that is described. */
 const FURTHER = 'further image';
+/** "The lead picture." over what is said of it. */
+const IS_HEADING = /^(?:The )?[A-Z]?[a-z-]+ (?:pictures?|images?|photos?)[.:]?$/;
 const IS_FURTHER = /^(?:\w+ )?(?:more|further|other|additional|extra) /;
 const MOST_KINDS = 4;
 /** "For the front page it must be 2000 pixels wide": what it is for is enough to tell it apart. */
@@ -61,6 +63,7 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
     const isWhole =
       facts.size >= 2 ||
       kind === FURTHER ||
+      (kind !== GENERAL && own.length > 1 && IS_HEADING.test(own[0]?.text.replace(ITEM_MARK, '') ?? '')) ||
       own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, ''))) ||
       // "What size should my avatar be? … And the cover?"
       (kind !== GENERAL && own.some(({ text }) => isAskedAbout(text, kind)));

@@ -114,7 +114,8 @@ const OTHER_PART = everywhere(patterns`
   \b(?:site|place|location|village|station|route|plot|farm|house|street|tower|boat)(?=, (?:date|year|month|day|running|number|species|subject|title|name|your|the)\b)
   \b(?<=(?:then|and|,) (?:the )?)(?:place|location|site|village|town|school|dimensions|(?:print |paper )?size)\b
   (?<=(?:\bthen|\band|,|:|\bwith) (?:the |your )?)(?:department|faculty|subject|county|region|parish|street|building)(?=,? (?:then|and|a |the |your |followed)\b|, | _)
-  (?<=\b(?:of|with|by|from) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \botherwise (?!just\b)(?:the |your |an? )?[a-z]+ | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \b(?:street|place|village|farm|house|site|town|building|boat|ship|road|family|event|show|country)(?<!\bfamily) name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
+  \b(?!(?:your|whose|image|picture|photo|file|it)['’]s\b)[a-z]{3,}['’]s (?:number|code)\b(?! of)
+  (?<=\b(?:of|with|by|from|states|gives|has|is) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \botherwise (?!just\b)(?:the |your |an? )?[a-z]+ | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \b(?:street|place|village|farm|house|site|town|building|boat|ship|road|family|event|show|country)(?<!\bfamily) name\b | \bname of the (?:place|location|site|village|town|school|building|street)\b
 `);
 
 /** "And the word “portrait”": a word that every name has. */

@@ -221,7 +221,7 @@ const NAMED_AFTER = patterns`
   \b(?:name|call|title|save|rename) (?:your|the|each|every|all) (?:\w+ )?(?:files?|images?|pictures?|photos?)[^.;]{0,20}\b(?:with|after|by|as|using)\b
   \bfile ?-?names? (?:is|are|must be|should be|will be|would be|to be|is to be|are to be|must match|match) (?:simply |just |only )?(?:the|your)\b
   (?:\bbe |\bis |\bare |^\W*)(?:named|called) (?:just |simply |only )?(?:with|after|by) (?:the|your|its|their)\b
-  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|initial|name(?=\W))s?\b(?! (?:and|then|plus|followed)\b|[_+])
+  \bfile ?-?names?(?:\s*[=:–-]\s*|\s{2,})(?:the |your )?(?:[a-z’']+ (?:or [a-z]+ )?)?(?:title|number|surname|initial|name(?=\W|$))s?\b(?! (?:and|then|plus|followed)\b|[_+])
   ^(?:the )?(?:common|latin|scientific|species) name in the file ?-?name\b
   \bonly the title in the file ?-?name\b | ^\W*(?:the )?title in the file ?-?name\b | ^\W*just the title\b | \btitle\b[^.;]{0,30}\bas (?:the |its )?file ?-?name\b | \btitles? from (?:the |your )?file ?-?names?\b | ^\W*titles? only in the file ?-?name\b
   \b(?:name|call) (?:them|it|each(?: one)?) (?:with|after|by) (?:the |your |its )?(?:[a-z’']+ )?titles?\b(?! (?:and|then|plus|followed)\b)

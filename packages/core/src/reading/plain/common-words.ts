@@ -25,6 +25,12 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\b(\d{1,2}(?:st|nd|rd|th)? (?:january|february|march|april|may|june|july|august|september|october|november|december) 20\d\d)(?=\.?$)(?<=^(?=[^\n]*\b(?:jpe?g|tiff?|px|pixels|[km]b)\b)[^\n.]{12,200}[,·|] \d[^\n,·|]{6,20})/gim,
     'by $1',
   ],
+  // "31/10 2027".
+  [/\b(\d{1,2})([./])(\d{1,2}) (?=20\d\d\b)/g, '$1$2$3$2'],
+  [
+    /(?<=\b(?:must|should|has to|have to|needs? to)(?: all)? be |\d\)?, |\bviews?, |\bpictures?, )lying\b(?! (?:on|in|at|flat|next|near|face)\b)/gi,
+    'landscape',
+  ],
   // How much.
   [/\bat the very (most|least)\b/gi, 'at $1'],
   [/\bupwards of (?=\d)/gi, 'at least '],

@@ -64,6 +64,19 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:pictures?|images?|photos?|records?) (?:only counts?|counts? only) (?:with|if) (?:the )?dates?(?: and time)? (?:is |are )?in the (?:file|metadata|exif)\b/gi,
     'keep the EXIF data in the file',
   ],
+  // "Location    to be removed", "Date and time    to be kept" in a table.
+  [
+    /^(?:location|position|gps(?: data| position)?|co-?ordinates)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)\b/gim,
+    'The GPS position must be $1 in the metadata',
+  ],
+  [
+    /^(?:dates?(?: and times?)?|exif(?: data)?|camera data)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)\b/gim,
+    'The EXIF data must be $1',
+  ],
+  [
+    /^(?:author|creator|artist)(?:\s*:\s*|\s{2,})to be (?:removed|deleted)\b/gim,
+    "The author's name must be removed from the metadata",
+  ],
   // "Date and time. Keep them."
   [
     new RegExp(`(?<=^[-*•·]?\\s*)(dates? and times?|${NOTES})[.:] (?:please )?keep (?:them|it)\\b`, 'gim'),

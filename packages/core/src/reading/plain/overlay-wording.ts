@@ -38,6 +38,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bno (?:author(?:s['’]|['’]s)? )?names? in (?:the )?file ?-?names? (?:and|or|nor) (?:in |on )?(?:the )?(picture|image|photo)s?(?=[.;,]|$)/gim,
     'no names in file names; no names on the $1s',
   ],
+  // "No names on or in the files."
+  [
+    /\bno (?:author['’]?s['’]? )?names? (?:may be )?on or in (?:the|any|your) files?\b/gi,
+    'no name on the picture; no name in the metadata',
+  ],
   // "Neither may carry your name."
   [
     /\bneither (?:of them |of these |picture |image )?(?:may|must|should|can) (?:carry|bear|show|have) your name(?=[.;,]|$)/gim,

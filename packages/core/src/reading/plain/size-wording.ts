@@ -72,6 +72,20 @@ export const SIZE_WORDING: readonly Rule[] = [
     '$1at most $2at most ',
   ),
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
+  // "Pixels: width between 150 and 200, height between 200 and 250."
+  rule(
+    '\\bwidth:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?: ?(?:px|pixels))?[,;]? (?:and )?height:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?! ?(?:[mc]m|in\\b|\\d|[.,]\\d))(?: ?(?:px|pixels))?',
+    'width $1 to $2 pixels, height $3 to $4 pixels',
+  ),
+  // "3000 px on the longest edge, not less; 4500 px is the most."
+  rule(
+    `\\b${N}${PX} on the (long(?:er|est)?) (side|edge), (?:and )?(?:not|no) (?:less|fewer)\\b`,
+    'at least $1 pixels on the $2 $3',
+  ),
+  rule(
+    `(?<=\\bon the long(?:er|est)? (?:side|edge)[^.;\\d]{0,16}; )${N}${PX} is the (?:most|maximum|limit)\\b`,
+    'at most $1 pixels on the longest side',
+  ),
   // "2400 pixels on the long side, more does no harm."
   rule(
     `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,

@@ -127,6 +127,8 @@ const OF_PIXELS = /\bpixels\s*:/i;
 function leastOf(unit: string | undefined, text: string, after: string): number {
   if ((unit || OF_PIXELS.test(text)) && /^ ?(?:high|wide|tall)\b/i.test(after) && !OF_EDGES.test(text))
     return 30;
+  // "Height 50 to 100 pixels."
+  if (/^ ?(?:to|and|-|–) ?\d{2,4} ?(?:px|pixels)\b/i.test(after) && !OF_EDGES.test(text)) return 50;
   return unit || SIDE_AND_UNIT.test(after) ? 50 : 100;
 }
 

@@ -35,7 +35,7 @@ const DEMANDED = new RegExp(`^${DEMAND}\\s*:`, 'i');
 
 /** "The rest is friendly advice": what follows is none of it a rule. */
 const REST = phrases`
-  (?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just )?(?:an? )?(?:\w+ )?(?:advice|hints?|tips?|suggestions?|recommendations?|optional)
+  (?:the rest|everything else|all else|what follows|(?:the following|these)(?: points| tips)?) (?:is|are) (?:only |just |merely )?(?:an? )?(?:\w+ )?(?:advice|guidance|hints?|tips?|suggestions?|recommendations?|optional)
   (?:the rest|everything else|all else) (?:is|are) (?:up|left) to you
   (?:the rest|everything else|all else),? (?:we|i) (?:merely |only |just )?(?:advise|suggest|recommend)
   some (?:\w+ )?(?:advice|tips|hints)(?:, (?:which you may ignore|since you ask|if you like)|(?=[.:]))
