@@ -200,7 +200,9 @@ function isOtherDay(
   if (NOT_BEFORE.test(`${clause}#${behind}`)) return true;
   // "It opens on 1 March and closes on 30 April."
   if (
-    /(?<!\()\bopen(?:s|ed)?\b(?!\))(?:(?!\bclos).)*$/is.test(clause) &&
+    /(?<!\()\bopen(?:s|ed)?\b(?!\)| (?:competition|contest|class|section|category|round)\b)(?:(?!\bclos).)*$/is.test(
+      clause,
+    ) &&
     !endsSpan &&
     !(isEndOfSpan && /\b(?:is|are|stays?) open\b/i.test(clause)) &&
     !isTooLate &&

@@ -33,7 +33,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 
 /** Words that stand for one part of a name. */
 const TIED = everywhere(patterns`
-  \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)\b
+  \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)(?![a-z])
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
   ^(?:site|club|member|membership|student|matriculation|candidate|entry|catalogue|exhibit|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=[_-])
   (?<=[_-])(?:image|picture|photo|file|entry|running) number(?=[_-])

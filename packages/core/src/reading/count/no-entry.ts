@@ -23,6 +23,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Up to 4 of the same pictures" for the book.
   (_, { from }, text) =>
     /^\w+ of the same (?:pictures|images|photos|photographs|works)\b/i.test(text.slice(from)),
+  // "For the open competition of 14 January pictures must be …"
+  (_, { from }, text) =>
+    /^\d{1,2} (?:january|february|march|april|may|june|july|august|september|october|november|december) /i.test(
+      text.slice(from),
+    ),
   // "Zine #7".
   lead => /#$/.test(lead),
   // "One photo of the upper side, one of the under side".

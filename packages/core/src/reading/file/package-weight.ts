@@ -3,12 +3,12 @@ import { phrases } from '../common/word-lists.ts';
 /** Whether a weight is that of one file or of all that is sent together: a zip, an e-mail, a whole submission. */
 
 const PACKAGE = phrases`
-  (?:one|a single|your) (?:(?:e-?)?mail|message|upload|transfer) | (?:a|one|per) submission | per upload
+  (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)
   (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
-  total for (?:the|all|both|these)\b | for all\b(?! (?:entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
+  total for (?:the|all|both|these)\b | for all\b(?! (?:competitions|classes|rounds|evenings|kinds|entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
   (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b
   all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))

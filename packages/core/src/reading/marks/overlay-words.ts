@@ -98,7 +98,7 @@ const TURNED_DOWN = oneOf`
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
   (?:go(?:es)?|comes?) (?:straight )?back | fails? the\b | left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
-  ha(?:ve|s) no (?:place|business) | rather not | off\b
+  ha(?:ve|s) no (?:place|business) | replaced | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`
@@ -130,6 +130,7 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than [\d.]+ ?(?:px|pixels?|mm)?[^.;,]{0,12}\b(?:returned|refused|rejected|sent back|not (?:be )?(?:accepted|allowed|permitted)|disqualified|cropped|removed)
   \b(?:borders?|frames?|key ?lines?) (?:may|can) be (?:up to|at most|no (?:more|wider) than)\b
   \bborders? of (?:up to|at most|no more than)\b
+  \b(?:lines?|borders?|frames?|key ?lines?)\b[^.;]{0,24} (?:is|are) all (?:that )?(?:we|i) (?:allow|accept|permit)\b
   \b(?:borders?|frames?|key ?lines?),? if (?:used|any|present|added|there is one),? (?:should|must|has to|have to) be (?:narrow|thin|fine|plain|white|black|gr[ae]y|even)\b
   \bnot (?:include|add|use|have|put|place) (?:an? )?(?:\w+ )?(?:borders?|frames?|key ?lines?)\b[^.;,]{0,12}\b(?:wider|thicker|broader) than\b
   \bnot (?:accept|allow|permit)[^.;]{0,60}\bborders?\b[^.;]{0,12}\b(?:more|wider|thicker|broader) than\b

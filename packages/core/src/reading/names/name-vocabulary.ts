@@ -95,6 +95,7 @@ export const BARE_WORDS: Readonly<Record<string, string>> = {
   number: 'sequence',
   name: 'author',
   author: 'author',
+  credit: 'author',
   artist: 'author',
   photographer: 'author',
   maker: 'author',

@@ -31,6 +31,8 @@ export const COMMON_WORDS: readonly Rule[] = [
     /(?<=\b(?:must|should|has to|have to|needs? to)(?: all)? be |\d\)?, |\bviews?, |\bpictures?, )lying\b(?! (?:on|in|at|flat|next|near|face)\b)/gi,
     'landscape',
   ],
+  // "Entries are invited in: Open, Coast, Small Things."
+  [/\bentries are (?:invited|accepted|welcome) in: ?(?=[A-Z][^.\n]*,)/gi, 'Sections: '],
   // How much.
   [/\bat the very (most|least)\b/gi, 'at $1'],
   [/\bupwards of (?=\d)/gi, 'at least '],

@@ -77,6 +77,20 @@ export const METADATA_WORDING: readonly Rule[] = [
     /^(?:author|creator|artist)(?:\s*:\s*|\s{2,})to be (?:removed|deleted)\b/gim,
     "The author's name must be removed from the metadata",
   ],
+  // "Please fill in creator and copyright."
+  [
+    /\bfill in (?:the )?(creator|author|artist) and (?:the )?copyright(?! (?:fields?|notices?))/gi,
+    'fill in the $1 and copyright fields',
+  ],
+  // "What we must be able to read from the file itself: date, time, coordinates, camera."
+  [
+    /\bmust be able to read from the file(?: itself)?:? (?=[^.;]*\b(?:date|time|camera)\b)(?=[^.;]*\b(?:co-?ordinates|position|gps)\b)[^.;]*/gi,
+    'must have the EXIF data and the GPS position kept in the file',
+  ],
+  [
+    /\b(?:from the file (?:we|i) must be able to read|(?:we|i) must be able to read from the file(?: itself)?:?) (?=[^.;]*\b(?:date|time|camera)\b)(?![^.;]*\b(?:co-?ordinates|position|gps)\b)[^.;]*/gi,
+    'the EXIF data must be kept in the file',
+  ],
   // "Date and time. Keep them."
   [
     new RegExp(`(?<=^[-*•·]?\\s*)(dates? and times?|${NOTES})[.:] (?:please )?keep (?:them|it)\\b`, 'gim'),

@@ -23,6 +23,9 @@ export const NAME_WORDING: readonly Rule[] = [
   ],
   [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
   [/\bnames as you like,? but\b/gi, 'file names with'],
+  // "The club's number (see list), then a letter from A to L for the running order".
+  [/(?<=\bnumber) \(see (?:the )?list\)/gi, ''],
+  [/\ba letter from A to [A-Z] for the (?:running )?order(?: of showing)?\b/g, 'a running number'],
   // "Magazine code HM, your surname, number".
   [
     /\b(?:magazine|series|book|project|exhibition|show|event|competition|salon) code ([A-Z]{1,6})(?=,| and| then| plus)/g,

@@ -43,6 +43,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bno (?:author['’]?s['’]? )?names? (?:may be )?on or in (?:the|any|your) files?\b/gi,
     'no name on the picture; no name in the metadata',
   ],
+  // "Neither file names nor images may contain the artist's name."
+  [
+    /\bneither (?:the )?file ?-?names? nor (?:the )?(image|picture|photo)s? (?:may|must|should|can) (?:contain|show|carry|bear|have) (?:the |your )?(?:(?:artist|author|photographer|maker)['’]s )?names?\b/gi,
+    'your name must not be in the file name; your name must not be on the $1',
+  ],
   // "Neither may carry your name."
   [
     /\bneither (?:of them |of these |picture |image )?(?:may|must|should|can) (?:carry|bear|show|have) your name(?=[.;,]|$)/gim,
