@@ -1,4 +1,4 @@
-import { NOTES, PLACE } from './metadata-wording.ts';
+import { NOTES, PLACE } from './note-words.ts';
 import { rule, type Rule } from './reword.ts';
 
 /** Ways of turning something down, of letting it be, and of asking for it by two denials, each as most organisers say it. */

@@ -1,26 +1,11 @@
+import { FILES, GOES_BACK, NOTES, PLACE, REFUSED, SENT } from './note-words.ts';
 import type { Rule } from './reword.ts';
 
 /** What organisers say of the notes in a file in many ways, each with the sentence that the readers know. */
 
-/** The notes in a file, all together and the place alone: parts of longer patterns. */
-export const NOTES =
-  '(?:(?:exif|iptc|xmp|camera|exposure|shooting|capture|meta)(?: ?data| details| information| settings)?|metadata)';
-export const PLACE =
-  '(?:(?:gps|location|geo)(?:[- ]?(?:data|tags?|position|co-?ordinates|entr(?:y|ies)|information))?|co-?ordinates|position)';
-const ONE_FIELD = '(?:author|creator|artist|copyright|credit|by-?line)';
-const WHO = `(?:${ONE_FIELD}(?: and ${ONE_FIELD})?)`;
-/** What becomes of a file. */
-const GOES_BACK =
-  '(?:(?:is|are|will be|gets?) (?:(?:sent|turned) (?:back|away|down)|refused|rejected|returned|deleted)|(?:is|are|will|can) ?not (?:be )?(?:looked at|judged|accepted|considered|shown|used)|(?:goes|go|comes|come) back|(?:does|do) not (?:count|take part))';
-const FILES = '(?:files|pictures|images|photos|photographs|entries|anything|works)';
-const REFUSED =
-  '(?:(?:are|is|will be|get|have to be) (?:\\w+ )?(?:refused|rejected|returned|disqualified|excluded|sent back|not (?:be )?(?:judged|accepted|considered|used|shown|published|counted)|discarded|turned (?:down|away))|(?:cannot|will not|can not) be (?:\\w+ )?(?:judged|accepted|considered|used|shown|published|counted|mapped)|(?:go|come) (?:straight )?back|fail|do not count)';
-const SENT =
-  '(?:(?:please )?do not (?:send|submit|upload)|(?:we|i) (?:(?:do|can|will|shall) ?not|cannot) (?:accept|take|use|judge|publish|show)|please do not (?:send|submit|upload)|no)';
 const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 /** What a file lacks, at each sharp. */
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
-const IS_EMPTY = '(?:empty|blank|missing)';
 
 export const METADATA_WORDING: readonly Rule[] = [
   // "Camera data and GPS position have to be in the file."
@@ -31,28 +16,10 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     '$1 must be kept; $2 must be kept in the file',
   ],
-  // "An empty Author field means that we cannot credit you, so fill it in."
-  [
-    new RegExp(`\\ban empty (${WHO}) field means[^.;]{3,50}[,;] so (?:please )?fill it in\\b`, 'gi'),
-    'fill in the $1 field',
-  ],
-  [
-    /\bno names? in (?:the )?(?:fields? )?(author|creator)(?:(?: and| or|,) (?:the )?copyright)?(?: fields?)?(?=[.;,]|$)/gim,
-    'the $1 field must be empty',
-  ],
-  [
-    /\b(author|creator)(?: and copyright)? (?:fields? )?(?:holds?|contains?) nothing\b/gi,
-    'the $1 field must be empty',
-  ],
   // "We read the time from the EXIF; don't let your program throw it away."
   [
     /\b(?:do not|don['’]t) let (?:your|the) (?:program|software|export|app) (?:throw (?:it|them) away|(?:remove|strip|delete) (?:it|them))(?<=\b(?:exif|metadata)\b[^.]{0,80})/gi,
     'do not remove the EXIF data',
-  ],
-  // "Your name: not in the file, please", "JPEG as the camera wrote it, EXIF and all".
-  [
-    /\byour name: (?:please )?not in the (?:file|metadata|exif)(?! ?-?names?)/gi,
-    'your name must not be in the metadata',
   ],
   [/\bexif (?:data )?and all\b|^with (?:the )?exif(?: data)?(?=,? please)/gim, 'keep the EXIF data'],
   // "Pictures only count with date, time and place in the file."
@@ -72,15 +39,6 @@ export const METADATA_WORDING: readonly Rule[] = [
   [
     /^(?:dates?(?: and times?)?|exif(?: data)?|camera data)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)\b/gim,
     'The EXIF data must be $1',
-  ],
-  [
-    /^(?:author|creator|artist)(?:\s*:\s*|\s{2,})to be (?:removed|deleted)\b/gim,
-    "The author's name must be removed from the metadata",
-  ],
-  // "Please fill in creator and copyright."
-  [
-    /\bfill in (?:the )?(creator|author|artist) and (?:the )?copyright(?! (?:fields?|notices?))/gi,
-    'fill in the $1 and copyright fields',
   ],
   // "What we must be able to read from the file itself: date, time, coordinates, camera."
   [
@@ -104,17 +62,6 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     'keep the $1',
   ],
-  [
-    new RegExp(`\\b(${NOTES}|${PLACE}|name of the author|author)(?:: ?| )yes(?=[,;.]|$| and| but)`, 'gi'),
-    '$1 must be kept in the metadata',
-  ],
-  [
-    new RegExp(
-      `(?<=[,;] (?:and |but )?)(${NOTES}|${PLACE}|name of the author|author)(?:: ?| )no(?=[,;.]|$)`,
-      'gi',
-    ),
-    '$1 must be removed from the metadata',
-  ],
   // "Pictures whose shooting data have been wiped are not judged."
   [
     new RegExp(
@@ -133,14 +80,6 @@ export const METADATA_WORDING: readonly Rule[] = [
       'gi',
     ),
     '$1$2$3$4 must be kept',
-  ],
-  // "Pictures with an empty creator field go back", "do not send files with empty copyright fields".
-  [
-    new RegExp(
-      `\\b(?:${SENT} ${FILES} with (?:an? )?${IS_EMPTY} (${WHO}) fields?|${FILES} with (?:an? )?${IS_EMPTY} (${WHO}) fields? ${REFUSED})`,
-      'gi',
-    ),
-    'the $1$2 field must be filled in',
   ],
   // "We will not accept files that still carry a GPS position."
   [
@@ -184,11 +123,6 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bnothing in the (metadata|exif|iptc) (?:gives you away|tells on you|betrays you|points to you)/gi,
     'nothing in the $1 identifies you',
   ],
-  // "The author must be recognisable from the metadata", "export with metadata".
-  [
-    /\bthe (author|photographer|maker|creator) must be (?:recogni[sz]able|identifiable|named|stated|told|evident) (?:from|in|by) (?=the (?:metadata|exif|iptc))/gi,
-    'the $1’s name must be in ',
-  ],
   [
     /\bexport with (?:all |full |its |the )?(?=(?:metadata|exif)\b(?! (?:removed|stripped|off)))/gi,
     'keep the ',
@@ -205,11 +139,6 @@ export const METADATA_WORDING: readonly Rule[] = [
   [
     /\bthe file (?:has to|must|should) (?:tell|show|say)(?: us)? where (?:it|the (?:picture|image|photo)) was taken(?: \(gps\))?/gi,
     'the GPS data must be kept',
-  ],
-  // "Do not put your name on the photographs; do put it in the metadata."
-  [
-    /\b(?:do )?(put|write|enter|include) it (?=in(?:to)? (?:the |its )?(?:metadata|exif|iptc))(?<=\byour name\b[^\n]{0,60}[;.,] (?:please |but |instead )?(?:do )?\w{3,7} it )/gi,
-    '$1 your name ',
   ],
   [
     /\bturn off (?:the )?location(?: (?:services?|tagging))?(?= before| when| on your (?:phone|camera)| in your (?:phone|camera)|[,.;])/gi,
@@ -234,14 +163,6 @@ export const METADATA_WORDING: readonly Rule[] = [
     ' must be kept',
   ],
   [/\bclean of (?=(?:all |any )?(?:exif|iptc|xmp|metadata|gps))/gi, 'free of '],
-  // "Position, author and copyright come out", "the author's name goes".
-  [
-    new RegExp(
-      `\\b(?:the )?((?:${PLACE}|(?:the )?(?:author|photographer)['’]s name|${ONE_FIELD})(?:(?:,| and|, and) (?:the )?(?:${PLACE}|(?:author|photographer)['’]s name|${ONE_FIELD})){0,4}) (?:comes?(?: right)? out|(?:has|have) to go|goes|go out)(?=[.,;]|$)`,
-      'gi',
-    ),
-    '$1 must be removed from the metadata',
-  ],
   // "Please use no program that throws these away."
   [
     /\buse no (?:program|software|app|tool)s? (?:that|which) (?:throws? (?:these|this|them|it|those) away|(?:removes?|strips?|deletes?|drops?|loses?) (?:these|this|them|it|those))/gi,
@@ -253,55 +174,18 @@ export const METADATA_WORDING: readonly Rule[] = [
     'Keep the EXIF data in the file:',
   ],
   [
-    /\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file:(?= [^.\n]*\b(?:where it was taken|who took it|gps|position|your name)\b)/gi,
-    'Remove from the metadata:',
-  ],
-  [
     /\bwhere it was taken(?<=\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file: [^.\n]{0,80})/gi,
     'the GPS data',
-  ],
-  [
-    /[;,] (?:and )?who took it(?<=\bwhat (?:must|shall|may|should)(?: not|n['’]t) be in the file: [^.\n]{0,80})/gi,
-    " and the author's name",
   ],
   // "Leave the EXIF alone. We need the position."
   [
     /\bwe need the (?:gps )?position\b(?<=\b(?:exif|metadata)\b[^\n]{0,60}[.;:,] [^.;:,\n]{0,28})/gi,
     'the GPS position must be kept',
   ],
-  // "Photographer's name: in the form, not in the file and not on the photo."
-  [
-    /\bnot in the file(?<=\bnames?\b[^.;\n]{0,56}),? (?:and|or|nor) (?:not )?on the (photo|picture|image)\b/gi,
-    "not on the $1; remove the author's name from the metadata",
-  ],
-  // "Whatever you send: your name in the Author field."
-  [
-    /(?<=^(?:[-*•] )?|[;:.] )(?:please )?your name in(?:to)? the (?=(?:author|creator|artist|copyright) field)/gim,
-    'write your name into the ',
-  ],
   // "Keep everything the camera writes into the file."
   [
     /\b(?:keep|leave|leave in|retain) (?:everything|all|whatever|what)(?: that| which)? (?:the|your) camera (?:writes|has written|records|has recorded|puts|stores) (?:into|in|to) the (?:file|picture|image)/gi,
     'keep all EXIF data',
-  ],
-  // "No name on the photograph, and none in the file's properties either."
-  [
-    /\bnone in(?<=\bno (?:author['’]?s? )?names? (?:on|in) [^.;]{3,40}?,? (?:and|nor|or) none in) (?:the |its )?(?:(?:file|image|picture)['’]s )?(?:properties|metadata|file information|exif|iptc)(?: either| as well)?/gi,
-    "remove the author's name from the metadata",
-  ],
-  // "Coordinates have to be removed. Remove your own name, too", "GPS must be removed, and your name too."
-  [
-    /\b(?:remove|delete|leave out)(?<=\b(?:gps|exif|metadata|co-?ordinates|location data)\b[^\n]{0,130}) (?:your|the author['’]s)(?: own)? name,? (?:too|as well|also)\b/gi,
-    "remove the author's name from the metadata",
-  ],
-  [
-    /(?<= (?:removed|deleted|stripped|cleared)),? and(?<=\b(?:gps|exif|metadata|co-?ordinates|location)\b[^.;\n]{0,56}) (?:(?:so|also) (?:must|should|has) )?(?:your|the author['’]s)(?: own)? name(?:,? (?:too|as well|also))?(?=[.;:]|$)/gim,
-    "; the author's name must be removed from the metadata",
-  ],
-  // "The GPS position and the author's name have to be deleted."
-  [
-    /(?<=\b(?:gps|location|position|co-?ordinates)[^.;]{0,20} (?:and|or|nor) (?:your name|the (?:author|photographer)['’]s name)(?:, [a-z ]{4,20},)? (?:must|has to|have to|should|are to|is to) be )(deleted|removed|stripped)(?=[.,;]|$)/gi,
-    '$1 from the metadata',
   ],
   // "Files whose EXIF has been wiped are not looked at", "a file without the creator's name in its metadata goes back".
   [
@@ -318,18 +202,6 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     'remove the $1',
   ],
-  ...(
-    [
-      ['with', 'must not be'],
-      ['without', 'must be'],
-    ] as const
-  ).map(([having, must]): Rule => [
-    new RegExp(
-      `\\b(?:${FILES}|an? (?:file|picture|image|photo)) ${having} (your name|the (?:author|creator|photographer)['’]s name) in (?:its|their|the) (metadata|exif|iptc)(?: data| fields)? ${GOES_BACK}`,
-      'gi',
-    ),
-    `$1 ${must} in the $2`,
-  ]),
   [
     new RegExp(
       `\\b(${PLACE}) (?:must|should|has to|have to|needs? to) (?:come|go|get) out(?: of (?:the|your|every) (?:file|picture|image|photo)s?)?`,
@@ -350,26 +222,5 @@ export const METADATA_WORDING: readonly Rule[] = [
   [/\bswitch (?:the )?(?:location|gps)(?: data)? off\b/gi, 'remove the GPS position'],
   // "Choose to include all metadata", "all metadata" switched on.
   [/["“”']?\ball metadata["”']? (?:switched|turned) on\b/gi, 'all metadata included'],
-  // "The metadata must say who took the picture."
-  [
-    /\b(metadata|exif|iptc) (?:must|should|has to|have to) (?:say|tell|state|show) (?:who (?:took|made) (?:it|the (?:picture|image|photo(?:graph)?))|whose (?:picture|image|photo) it is)/gi,
-    '$1 must contain the name of the author',
-  ],
-  [
-    /\b((?:artist|author|creator|copyright) field) (?:holds|has|shows|says|gives)(?= your name)/gi,
-    '$1 must contain',
-  ],
   [/\b(?:be|to be) found in (?=(?:the |its )?(?:metadata|exif|iptc))/gi, 'appear in '],
-  [
-    /\bneither (your name|the (?:author|photographer)['’]s name) nor the (?:place|location|position)\b(?=[^.;]*\b(?:metadata|exif)\b)/gi,
-    'neither $1 nor the GPS position',
-  ],
-  // "Author and copyright information is to be deleted"; what lies on the picture is no note.
-  [
-    new RegExp(
-      `\\b(${ONE_FIELD}) and (${ONE_FIELD}) (?:information|details|data|entries) (is|are|must|has|have)\\b(?![^.;]*\\bon (?:the |your |any )?(?:picture|image|photo))`,
-      'gi',
-    ),
-    '$1 and $2 fields $3',
-  ],
 ];

@@ -8,7 +8,9 @@ import { COUNT_WORDING } from './count-wording.ts';
 import { DENIAL_WORDING } from './denial-wording.ts';
 import { deniedItems } from './denied-items.ts';
 import { FILE_WORDING } from './file-wording.ts';
+import { AUTHOR_WORDING } from './author-wording.ts';
 import { METADATA_WORDING } from './metadata-wording.ts';
+import { SHAPE_WORDING } from './shape-wording.ts';
 import { NAME_WORDING } from './name-wording.ts';
 import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
 import { LAYOUT, pairedCells, quoteMarks } from './plain-layout.ts';
@@ -70,8 +72,10 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
       [
         ...COUNT_WORDING,
         ...METADATA_WORDING,
+        ...AUTHOR_WORDING,
         ...OVERLAY_WORDING,
         ...SIZE_WORDING,
+        ...SHAPE_WORDING,
         ...FILE_WORDING,
         ...NAME_WORDING,
       ],

@@ -2,12 +2,11 @@ import { rule, type Rule } from './reword.ts';
 
 /** What organisers say of the size of a picture in many ways, each with the words that the readers know. */
 
-const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
-const PX = '(?: ?(?:px|pixels))?';
+/** A number of pixels, and its unit where it has one: parts of longer patterns. */
+export const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
+export const PX = '(?: ?(?:px|pixels))?';
 const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const MAX = 'max(?:imum|\\.)?';
-const ALL_ROUND =
-  '(?:(?:bleed )?(?:on|at|along) (?:all(?: (?:four|the))?|each|every|the four)(?: of the)? (?:sides?|edges?)|(?:bleed )?all (?:a?round|over))';
 export const SIZE_WORDING: readonly Rule[] = [
   // "Width and height may not exceed 1400 and 1050 pixels."
   rule(
@@ -46,11 +45,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(smaller|small|reduced|low-resolution) (version|copy|file|picture|image) (?:is|will be) (?:enough|sufficient)(?=[:,;(]| \()/gi,
     '$1 $2',
   ],
-  // "148 × 210 mm trim; please add 3 mm on each side", "A4 at 300 dpi. Add 3 mm bleed all round."
-  rule(
-    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
-    ' plus $2 $3 bleed$1',
-  ),
   // "Beyond 2000 pixels on the long side the form refuses."
   rule(
     `\\bbeyond ${N}${PX} on the (?:long(?:er|est)?) (side|edge),? (?:the|our) (?:form|page|site|server|system|portal|upload) (?:refuses|rejects|stops|says no)`,
@@ -71,7 +65,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     `(\\bset the width to )(${N}${PX}[^\\d]{0,60}\\bset the height to )(?=${N}${PX}\\. nothing (?:larger|bigger|more)\\b)`,
     '$1at most $2at most ',
   ),
-  [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
   // "Pixels: width between 150 and 200, height between 200 and 250."
   rule(
     '\\bwidth:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?: ?(?:px|pixels))?[,;]? (?:and )?height:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?! ?(?:[mc]m|in\\b|\\d|[.,]\\d))(?: ?(?:px|pixels))?',
@@ -91,24 +84,12 @@ export const SIZE_WORDING: readonly Rule[] = [
     `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,
     'at least $1',
   ),
-  // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
-  rule(
-    `\\b(landscape (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}${N}${PX}[^.;\\n\\d]{0,24})\\. (?=(?:portrait|upright) (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}\\d{3,5})`,
-    '$1, ',
-  ),
-  [
-    /(?<=\d (?:inch(?:es)?|cm|mm) at \d{2,3} ?(?:dpi|ppi)), please,(?= (?:landscape or portrait|portrait or landscape)\b)/gi,
-    ',',
-  ],
   // "1920 pixels (horizontal) and 1080 pixels (vertical) must not be exceeded."
   rule(
     `\\b${N}${PX} \\((?:horizontal(?:ly)?|width|wide)\\) (?:and|by|x) ${N}${PX} \\((?:vertical(?:ly)?|height|high)\\) (?:must|may|should|can) not be exceeded`,
     'at most $1 pixels wide and at most $2 pixels high',
   ),
   rule(`\\b(?:has to|have to|must|should|needs? to) reach (?=${N}${PX}\\b)`, 'must have at least '),
-  [/\bsquare (images|pictures|photos|photographs) (with|of) (?=(?:a )?sides? )/gi, 'square format, $2 '],
-  [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
-  [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
   [
     /\bto fill (\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?)[^.;\d]{0,40}\bwithout exceeding (?:it|this|that|them)\b/gi,
     'at most $1',
@@ -122,7 +103,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b${N}${PX} (?:wide|across) (?:x|and|by) ${N}${PX} (?:high|tall) (?:as|being|are) (?:the )?(?:outer|upper|outside) limits?\\b`,
     'at most $1 pixels wide and at most $2 pixels high',
   ),
-  [/\bfor (?:any|every|either) orientation\b(?=[.,;)]|$)/gi, ', for upright pictures too'],
   // "Pictures may grow to 2000 pixels and no further", "you need 2000 pixels, and more does no harm".
   rule(
     `\\bmay (?:grow|go|run|measure) (?:up )?to (?=${N}[^.;\\d]{0,40}\\b(?:and|but) (?:no|not) (?:further|more|beyond)\\b)`,
@@ -161,15 +141,10 @@ export const SIZE_WORDING: readonly Rule[] = [
     'width at most $1 pixels, height at most $2 pixels',
   ),
   rule(`\\b(${N}(?<!x ?\\d+)${PX}) is the (?:floor|bottom)\\b`, 'at least $1'),
-  [
-    /\bin the case of (?:an? )?(upright|portrait|vertical) (?:format|picture|image|photo)s?/gi,
-    'for $1 pictures',
-  ],
   [/\bis what (?:we|i) (?:need|want|ask for) as (?:a|the) (minimum|maximum)\b/gi, 'is the $1'],
   [/(?<=\d ?)centimet(?:re|er)s?\b/gi, 'cm'],
   [/(?<=\d ?)millimet(?:re|er)s?\b/gi, 'mm'],
   rule(`\\bW ?${N} ?[x×] ?H ?${N}(?= ?(?:px|pixels))`, '$1 x $2'),
-  [/\b(16|4|3|2|1) ?[x×] ?(9|3|2|1) (?=(?:format|ratio|shape|crop)\b)/gi, '$1:$2 '],
   rule(`(?<=^|[,;|] | [-–] )${N} (px|pixels) ${MAX}(?=$| [-–|] |[,;])`, 'max. $1 $2'),
   // "1500 px on the long side (never more)", "and that is the smallest we can use".
   rule(
@@ -202,10 +177,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     'the longest side must be at most $1 pixels',
   ),
   rule(`\\b(?:we|i) (?:only )?start (?:printing )?at (?=${N}${PX}\\b)`, 'at least '),
-  rule(
-    '(?<![\\d:])(\\d{1,2}:\\d{1,2}) (?:lying|horizontal|landscape) or (\\d{1,2}:\\d{1,2}) (?:standing|upright|vertical|portrait)\\b',
-    'ratio $1 or $2',
-  ),
   // "The biggest picture that we can show is 1400 pixels wide and 1050 pixels high."
   rule(
     `\\b(?:biggest|largest) (?:picture|image|file|size) (?:that |which )?(?:we|i|our \\w+|the \\w+) (?:can |is able to |will )?(?:show|take|display|use|project|handle)s? (?:is|has)(?= \\d)`,
@@ -222,7 +193,6 @@ export const SIZE_WORDING: readonly Rule[] = [
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
   [/\bfalls? short of (?=\d)/gi, 'is less than '],
-  [/\bwide (?:ones|pictures|photos|images|shots|shape|format) only\b/gi, 'landscape pictures only'],
   [/\bnot above(?= \d)/gi, 'at most'],
   // "Pictures that go beyond 1920 x 1080 pixels get cut off", "… that do not reach …".
   rule(
@@ -238,31 +208,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\beven the short(?:er|est)? (side|edge) (?:needs|must have|has to have|should have) (?=\d)/gi,
     'the shortest $1 must have at least ',
   ],
-  // "The sides must be in the ratio three to two", "as wide as high".
-  ...(
-    [
-      ['three to two', '3:2'],
-      ['two to three', '2:3'],
-      ['four to three', '4:3'],
-      ['three to four', '3:4'],
-      ['five to four', '5:4'],
-      ['four to five', '4:5'],
-      ['sixteen to nine', '16:9'],
-      ['two to one', '2:1'],
-      ['three to one', '3:1'],
-      ['one to one', '1:1'],
-    ] as const
-  ).map(([words, ratio]) =>
-    rule(
-      `\\b${words}(?<=\\b(?:ratio|proportions?|format)\\b[^.;\\d]{0,38})\\b|\\b${words}\\b(?=[^.;\\d]{0,30}\\b(?:ratio|shape|proportions?|format)\\b)`,
-      `in the ratio ${ratio}`,
-    ),
-  ),
-  rule(
-    '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )(?:as wide as (?:it is |they are )?(?:high|tall)|as (?:high|tall) as (?:it is |they are )?wide)(?=[.,;]|$)',
-    'in the ratio 1:1',
-  ),
-  rule('\\bwidth to height(?::| as| is| like| =)? (\\d{1,2}) to (\\d{1,2})\\b', 'ratio $1:$2'),
   // "1920 x 1080 is the frame", "fit the projection area of 1920 x 1080".
   rule(
     '(?<![\\d.,])(\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?) is the (?:frame|box|limit|maximum|most)\\b',
@@ -284,11 +229,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(must|may|should|can) not (?:stick out of|go beyond|project beyond|reach beyond|leave|overlap) (?:an?|the) (?:box|frame|rectangle|area|space|screen) (?:of )?(?=\d)/gi,
     '$1 fit within ',
   ],
-  // "Bleed size 154 x 111 mm (trimmed to 148 x 105)": the lesser size is that of the paper.
-  [
-    /\b(trimmed|cut) (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?(?<=\d ?[mc]m[^.;\n]{0,12}\(\w+ (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?)(?=\))/gi,
-    '$1',
-  ],
   // "1600 px is plenty, larger is fine up to 5 MB."
   [
     /, (?:larger|bigger|more) is (?:also |equally )?(?:fine|ok|welcome|all right)(?: too| as well)?,? (?=up to \d)/gi,
@@ -306,20 +246,10 @@ export const SIZE_WORDING: readonly Rule[] = [
   ],
   // "Square; 2400 px per side".
   [/\b(\d{3,5})(?<!\d ?(?:and|to|-|–) \d+) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
-  // "Black borders look good: leave 60 px on each side."
-  [
-    /\b(?:leave|keep) (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:clear |free |empty )?(?:on|at|round|along)\b)/gi,
-    'leave some room',
-  ],
   // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".
   [
     /(?<!\b(?:long|short|longer|shorter|longest|shortest|other|each|vertical|horizontal) )\bsides (?:must be |may be |are |of )?between (\d{3,5}) and (\d{3,5}) (px|pixels)/gi,
     'shortest side at least $1 $3 and longest side at most $2 $3',
-  ],
-  // "Square, with sides of 1000 to 2000 pixels".
-  [
-    /(?<=\bsquare\b[^.;\d]{0,30})\b(?:sides|edges) (?:of |from |between )*(\d{3,5}) ?(?:to|and|-|–) ?(\d{3,5}) ?(px|pixels)/gi,
-    'between $1 and $2 $3 a side',
   ],
   [/\bstops at (?=\d{3,5} (?:px|pixels))/gi, 'is at most '],
   // "Max. image size: horizontal 2400 px, vertical 1600 px".
@@ -345,23 +275,5 @@ export const SIZE_WORDING: readonly Rule[] = [
   [
     /\bfill (?:at least )?(?:one side|one dimension|the width or the height) of (?=(\d{3,5} ?[x×] ?\d{3,5} ?(?:px|pixels)?))(?:\1) (?:and|but) not (?:go beyond|exceed|stick out of) the other\b/gi,
     'fit within $1',
-  ],
-  // "Format 3 by 2".
-  [
-    /\b(format|ratio|proportions?)(?::| of)? (\d{1,2}) (?:by|to) (\d{1,2})\b(?! ?(?:px|pixels|cm|mm|in|inch))/gi,
-    '$1 $2:$3',
-  ],
-  [
-    /\b(?:screen|projector|monitor|frame|display|page)s? (?:is|are|has|have) (\d{1,2}:\d{1,2}),? (?:and|so) (?:the |your |all )?(?:pictures|images|photos|photographs) must be(?: as well| too| the same)?(?=[.;,]|$)/gi,
-    'ratio: $1',
-  ],
-  // "Exactly twice as wide as high".
-  [
-    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?(?:twice|two times) as wide as (?:it is |they are )?(?:high|tall)\b/gi,
-    'in the ratio 2:1',
-  ],
-  [
-    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?three times as wide as (?:it is |they are )?(?:high|tall)\b/gi,
-    'in the ratio 3:1',
   ],
 ];

@@ -1,0 +1,97 @@
+import { rule, type Rule } from './reword.ts';
+import { N, PX } from './size-wording.ts';
+
+/** What organisers say of the shape of a picture and of its size on paper in many ways, each with the words that the readers know. */
+
+const ALL_ROUND =
+  '(?:(?:bleed )?(?:on|at|along) (?:all(?: (?:four|the))?|each|every|the four)(?: of the)? (?:sides?|edges?)|(?:bleed )?all (?:a?round|over))';
+
+export const SHAPE_WORDING: readonly Rule[] = [
+  // "148 × 210 mm trim; please add 3 mm on each side", "A4 at 300 dpi. Add 3 mm bleed all round."
+  rule(
+    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
+    ' plus $2 $3 bleed$1',
+  ),
+  [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
+  // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
+  rule(
+    `\\b(landscape (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}${N}${PX}[^.;\\n\\d]{0,24})\\. (?=(?:portrait|upright) (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}\\d{3,5})`,
+    '$1, ',
+  ),
+  [
+    /(?<=\d (?:inch(?:es)?|cm|mm) at \d{2,3} ?(?:dpi|ppi)), please,(?= (?:landscape or portrait|portrait or landscape)\b)/gi,
+    ',',
+  ],
+  [/\bsquare (images|pictures|photos|photographs) (with|of) (?=(?:a )?sides? )/gi, 'square format, $2 '],
+  [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
+  [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
+  [/\bfor (?:any|every|either) orientation\b(?=[.,;)]|$)/gi, ', for upright pictures too'],
+  [
+    /\bin the case of (?:an? )?(upright|portrait|vertical) (?:format|picture|image|photo)s?/gi,
+    'for $1 pictures',
+  ],
+  [/\b(16|4|3|2|1) ?[x×] ?(9|3|2|1) (?=(?:format|ratio|shape|crop)\b)/gi, '$1:$2 '],
+  rule(
+    '(?<![\\d:])(\\d{1,2}:\\d{1,2}) (?:lying|horizontal|landscape) or (\\d{1,2}:\\d{1,2}) (?:standing|upright|vertical|portrait)\\b',
+    'ratio $1 or $2',
+  ),
+  [/\bwide (?:ones|pictures|photos|images|shots|shape|format) only\b/gi, 'landscape pictures only'],
+  // "The sides must be in the ratio three to two", "as wide as high".
+  ...(
+    [
+      ['three to two', '3:2'],
+      ['two to three', '2:3'],
+      ['four to three', '4:3'],
+      ['three to four', '3:4'],
+      ['five to four', '5:4'],
+      ['four to five', '4:5'],
+      ['sixteen to nine', '16:9'],
+      ['two to one', '2:1'],
+      ['three to one', '3:1'],
+      ['one to one', '1:1'],
+    ] as const
+  ).map(([words, ratio]) =>
+    rule(
+      `\\b${words}(?<=\\b(?:ratio|proportions?|format)\\b[^.;\\d]{0,38})\\b|\\b${words}\\b(?=[^.;\\d]{0,30}\\b(?:ratio|shape|proportions?|format)\\b)`,
+      `in the ratio ${ratio}`,
+    ),
+  ),
+  rule(
+    '(?<!\\b(?:twice|times|half|least|not|exactly) )(?<=^|[,:;.] |\\b(?:be|is|are) )(?:as wide as (?:it is |they are )?(?:high|tall)|as (?:high|tall) as (?:it is |they are )?wide)(?=[.,;]|$)',
+    'in the ratio 1:1',
+  ),
+  rule('\\bwidth to height(?::| as| is| like| =)? (\\d{1,2}) to (\\d{1,2})\\b', 'ratio $1:$2'),
+  // "Bleed size 154 x 111 mm (trimmed to 148 x 105)": the lesser size is that of the paper.
+  [
+    /\b(trimmed|cut) (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?(?<=\d ?[mc]m[^.;\n]{0,12}\(\w+ (?:down )?to [\d.,]+ ?[x×] ?[\d.,]+(?: ?[mc]m)?)(?=\))/gi,
+    '$1',
+  ],
+  // "Black borders look good: leave 60 px on each side."
+  [
+    /\b(?:leave|keep) (?:at least |about )?\d{1,3} ?(?:px|pixels)\b(?= (?:clear |free |empty )?(?:on|at|round|along)\b)/gi,
+    'leave some room',
+  ],
+  // "Square, with sides of 1000 to 2000 pixels".
+  [
+    /(?<=\bsquare\b[^.;\d]{0,30})\b(?:sides|edges) (?:of |from |between )*(\d{3,5}) ?(?:to|and|-|–) ?(\d{3,5}) ?(px|pixels)/gi,
+    'between $1 and $2 $3 a side',
+  ],
+  // "Format 3 by 2".
+  [
+    /\b(format|ratio|proportions?)(?::| of)? (\d{1,2}) (?:by|to) (\d{1,2})\b(?! ?(?:px|pixels|cm|mm|in|inch))/gi,
+    '$1 $2:$3',
+  ],
+  [
+    /\b(?:screen|projector|monitor|frame|display|page)s? (?:is|are|has|have) (\d{1,2}:\d{1,2}),? (?:and|so) (?:the |your |all )?(?:pictures|images|photos|photographs) must be(?: as well| too| the same)?(?=[.;,]|$)/gi,
+    'ratio: $1',
+  ],
+  // "Exactly twice as wide as high".
+  [
+    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?(?:twice|two times) as wide as (?:it is |they are )?(?:high|tall)\b/gi,
+    'in the ratio 2:1',
+  ],
+  [
+    /(?<!\b(?:at least|more than|less than|about|no less than|over) )\b(?:exactly )?three times as wide as (?:it is |they are )?(?:high|tall)\b/gi,
+    'in the ratio 3:1',
+  ],
+];

@@ -1,0 +1,178 @@
+import { readsAs } from '../../testing/reads-as.ts';
+
+/** What organisers say of marks, metadata, counts, days and names in less usual words. */
+
+readsAs([
+  ['Your name must not appear in the file name or in the picture.', { watermark: 'forbidden' }],
+  [
+    'They have to be here by Thursday evening, that is the 15th of April 2027, 8 o’clock.',
+    { closes: '2027-04-15T20:00' },
+  ],
+  ['Upload until half past nine in the evening of 15 April 2027.', { closes: '2027-04-15T21:30' }],
+  ['By half past five in the afternoon on 15 April 2027.', { closes: '2027-04-15T17:30' }],
+  ['On the evening of 15 April 2027 at 8 sharp the upload closes.', { closes: '2027-04-15T20:00' }],
+  ['Best leave off the border.', { border: 'forbidden', advice: ['border'] }],
+  [
+    'You’d best leave off any border, we cut to the edge of the picture.',
+    { border: 'forbidden', advice: ['border'] },
+  ],
+  [
+    'You have to:\n- send no more than 3 pictures\n- be on time (Wed 17 Feb 2027, 20:00)',
+    { closes: '2027-02-17T20:00', maxFiles: 3 },
+  ],
+  ['Be on time: Wed 17 Feb 2027, 20:00.', { closes: '2027-02-17T20:00' }],
+  ['Don’t be late (17 February 2027).', { closes: '2027-02-17' }],
+  ['Our circle has shown black and white since 1961, and that’s all we show.', { monochrome: true }],
+  ['We show black and white and nothing else.', { monochrome: true }],
+  ['Toning in one hue is fine, a second hue is not; no colour otherwise.', { monochrome: true }],
+  ['Colour has no place in this circle.', { monochrome: true }],
+  [
+    'Black and white is what this prize is about, so leave your colour pictures at home.',
+    { monochrome: true },
+  ],
+  [
+    'The candidate’s name and the date of taking the photograph must be printed below the face.',
+    { watermark: 'allowed' },
+  ],
+  ['The photo must carry the name and the date at the bottom.', { watermark: 'allowed' }],
+  ['Name and date of the photograph are to be written on its lower edge.', { watermark: 'allowed' }],
+  ['Camera data and GPS position have to be in the file.', { strip: false, location: 'keep' }],
+  ['Camera data and GPS position must be present in each file.', { strip: false, location: 'keep' }],
+  ['If your program drops the EXIF data on export, switch that off.', { strip: false }],
+  ['Nothing of yours in it, please: no names in Author or Copyright.', { author: 'forbidden' }],
+  ['See that Author and Copyright hold nothing.', { author: 'forbidden' }],
+  ['An empty Author field means that we cannot credit you, so fill it in.', { author: 'required' }],
+  ['*one* photo per customer', { maxFiles: 1 }],
+  ['_Two_ pictures per person.', { maxFiles: 2 }],
+  [
+    '"Monochrome" here means shades of one colour; those with a second hue are taken out.',
+    { monochrome: true },
+  ],
+  ['Pictures with a second hue, even a faint one, are taken out.', { monochrome: true }],
+  ['A second hue, even a faint one, and the picture is out.', { monochrome: true }],
+  ['Every club puts up 18, of which six must be monochrome.', { maxFiles: 18 }],
+  ['We read the time from the EXIF; don’t let your program throw it away.', { strip: false }],
+  ['Spare me pictures with your name across them.', { watermark: 'forbidden' }],
+  ['A discreet signature is acceptable.', { watermark: 'allowed' }],
+  ['Two to five pictures per author, without any colour.', { monochrome: true, maxFiles: 5 }],
+  ['Files that contain colour (also a tint of sepia) are refused by the system.', { monochrome: true }],
+  ['Paper white may be left round the picture.', { border: 'allowed' }],
+  ['Names as you like, but no special characters and no spaces.', { name: { spaces: 'forbidden' } }],
+  [
+    'Name: M followed by your membership number, an underscore and the title, for instance M045_Blue Hour.jpg',
+    {
+      name: {
+        example: 'M045_Blue Hour.jpg',
+        parts: ['text:M', 'member number', 'text:_', 'title'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  [
+    'The letter X, your membership number, an underscore and the title: X045_Blue Hour.jpg',
+    {
+      name: {
+        example: 'X045_Blue Hour.jpg',
+        parts: ['text:X', 'member number', 'text:_', 'title'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  ['Your name: not in the file, please; we have it on the list.', { author: 'forbidden' }],
+  ['With EXIF, please.', { strip: false }],
+  ['From 4 to 8 pictures for the selection.', { maxFiles: 8 }],
+  ['Signature? No.', { watermark: 'forbidden' }],
+  ['Borders: better not.', { border: 'forbidden', advice: ['border'] }],
+  ['Signature: rather not.', { watermark: 'forbidden', advice: ['watermark'] }],
+  ['All of it in black and white, please.', { monochrome: true }],
+  ['Leave a white rim of 60 px all round.', { border: 'allowed' }],
+  ['Nothing else on the front.', { watermark: 'forbidden' }],
+  ['No circles or arrows drawn in.', { watermark: 'forbidden' }],
+  ['Upload between 20.00 and 24.00 on Saturday 12.06.2027.', { closes: '2027-06-12T23:59' }],
+  ['Uploading is possible on 12 June 2027 between 8 am and 10 pm.', { closes: '2027-06-12T22:00' }],
+  ['Upload from 20:00 to 22:00 on 12 June 2027.', { closes: '2027-06-12T22:00' }],
+  ['Delivery: ZIP archive by file transfer; no more than 10 MB.', { packageBytesMax: 10_000_000 }],
+  ['Anonymity: no author names in file names or pictures.', { watermark: 'forbidden' }],
+  ['No names in file names or in pictures.', { watermark: 'forbidden' }],
+  ['Pictures only count with date, time and place in the file.', { strip: false, location: 'keep' }],
+  ['A picture counts only if date, time and place are in the file.', { strip: false, location: 'keep' }],
+  ['Pictures count only with the date in the file.', { strip: false }],
+  [
+    'Naming: club name-picture number-title.jpg',
+    {
+      name: {
+        example: 'club name-picture number-title.jpg',
+        parts: ['club code', 'text:-', 'sequence', 'text:-', 'title'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  ['Without colour; tints are not allowed either.', { monochrome: true }],
+  ['Up to midnight UTC on 9 November 2027.', { closes: '2027-11-09T23:59Z' }],
+  ['Location            to be removed', { location: 'remove' }],
+  ['Date and time       to be kept', { strip: false }],
+  ['Author              to be removed', { author: 'forbidden' }],
+  ['no names on or in the files', { watermark: 'forbidden', author: 'forbidden' }],
+  ['No name may be on or in the file.', { watermark: 'forbidden', author: 'forbidden' }],
+  ['Closing: 31/10 2027 at 24.00.', { closes: '2027-10-31T23:59' }],
+  ['Deadline: 31/10 2027.', { closes: '2027-10-31' }],
+  ['Deadline 31.10 2027', { closes: '2027-10-31' }],
+  ['file name: your name', { name: { parts: ['author'] } }],
+  [
+    'The file name states the round, the member’s number and the title, with hyphens between them (R3-114-Tin Roof.jpg).',
+    { name: { example: 'R3-114-Tin Roof.jpg', spaces: 'allowed', extension: 'jpg' } },
+  ],
+  [
+    'The well’s number comes first in the file name, then G or D, then your initials: 117G_rt.jpg, 117D_rt.jpg.',
+    { name: { example: '117G_rt.jpg', extension: 'jpg' } },
+  ],
+  ['Frames: a thin white line is all we allow.', { border: 'allowed' }],
+  ['A thin white line round the picture is all we allow.', { border: 'allowed' }],
+  ['Please fill in creator and copyright.', { author: 'required' }],
+  ['by e-mail (max. 20 MB per message)', { packageBytesMax: 20_000_000 }],
+  [
+    'They are named with the club’s number (see list), then a letter from A to L for the running order, then the title: 23-D-Cloud Street.jpg.',
+    {
+      name: {
+        example: '23-D-Cloud Street.jpg',
+        parts: ['club number', 'text:-', 'sequence', 'text:-', 'title'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  [
+    'credit in the file name (Title_Credit.jpg)',
+    { name: { example: 'Title_Credit.jpg', parts: ['title', 'text:_', 'author'], extension: 'jpg' } },
+  ],
+  ['From the file we must be able to read date, time and camera.', { strip: false }],
+  [
+    'File name: Title of image_Your name.jpg',
+    {
+      name: {
+        example: 'Title of image_Your name.jpg',
+        parts: ['title', 'text:_', 'author'],
+        spaces: 'allowed',
+        extension: 'jpg',
+      },
+    },
+  ],
+  [
+    'Entries are invited in: Open, Coast, Small Things. You may enter as many sections as you wish, four images in each.',
+    {
+      sections: [
+        [null, 'Open', 4],
+        [null, 'Coast', 4],
+        [null, 'Small Things', 4],
+      ],
+    },
+  ],
+  ['Neither file names nor images may contain the artist’s name.', { watermark: 'forbidden' }],
+  [
+    'For the open competition of 14 January pictures must be handed in by 7 January 2027, 8 pm.',
+    { closes: '2027-01-07T20:00' },
+  ],
+]);
