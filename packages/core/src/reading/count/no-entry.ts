@@ -28,6 +28,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /^\d{1,2} (?:january|february|march|april|may|june|july|august|september|october|november|december) /i.test(
       text.slice(from),
     ),
+  // "In one class or in all of them".
+  (lead, { value, to }, text) =>
+    value === 1 &&
+    /\bin $/i.test(lead) &&
+    /^ (?:class|section|category) or (?:in )?(?:all|both|several|more)\b/i.test(text.slice(to)),
   // "Zine #7".
   lead => /#$/.test(lead),
   // "One photo of the upper side, one of the under side".

@@ -253,6 +253,7 @@ function standsAlone(lead: string, tail: string): boolean {
   if (/^(?!\W*For\b)[^]*[a-z]:\s*$/.test(lead) && /^,\s*(?:as )?(?:jpe?g|srgb|tiff?|png|\d)/i.test(tail))
     return true;
   if (/,\s*(?:and )?$/.test(lead) && A_MEASURE.test(lead) && /^\s*(?:[.!]|$)/.test(tail)) return true;
+  if (/\bonce (?:again|more): $/i.test(lead) && /^, /.test(tail)) return true;
   // "JPEG, sRGB, two pictures, by 6 pm".
   if (/\b(?:jpe?g|srgb|tiff?|png|px|pixels|[km]b)\b[^.;]*, $/i.test(lead) && /^, /.test(tail)) return true;
   // "12 themes - 12 hours - 12 pictures"

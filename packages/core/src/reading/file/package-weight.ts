@@ -3,7 +3,7 @@ import { phrases } from '../common/word-lists.ts';
 /** Whether a weight is that of one file or of all that is sent together: a zip, an e-mail, a whole submission. */
 
 const PACKAGE = phrases`
-  (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
+  each (?:e-?)?mail | (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)
   (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)

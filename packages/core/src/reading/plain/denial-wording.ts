@@ -50,6 +50,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   rule(`\\bwith (?:less|fewer) than (${MEASURE}) (?:the |our )?${PAGE} ${FAILS}`, 'at least $1'),
   // "What is not allowed? Captions and frames."
   [/\bwhat (?:is|are) not (allowed|permitted|accepted|wanted)\?\s*(?:A[.:] ?)?/gi, 'not $1: '],
+  [/\bwhat (?:will|do|would) (?:you|we) not (accept|take|show|want)\?\s*(?:A[.:] ?)?/gi, 'we do not $1: '],
   // "A small signature is no reason to refuse a picture", "borders are neither asked for nor turned down".
   rule(
     `\\b(${OVERLAY})(?: (?:in|on|at) the (?:corner|edge|picture))? (is|are) no reason to (?:refuse|reject|return|turn down|disqualify)[^.;]*`,
@@ -91,7 +92,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Must not be older than 3 months and must show the name of the candidate": the denial ends at the second verb.
   [
-    /\b(must|should|may) not (be [^.;,]{4,40}),? and (must|should) (?=(?:show|bear|carry|have|be)\b)/gi,
+    /\b(must|should|may)(?: not|n['’]t) (be [^.;,]{4,40}),? and (must|should) (?=(?:show|bear|carry|have|be)\b)/gi,
     '$1 not $2; it $3 ',
   ],
   // "Borders, names, logos" over "None."

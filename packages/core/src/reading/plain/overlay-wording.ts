@@ -16,11 +16,11 @@ export const DEVICES: readonly Rule[] = [
 export const OVERLAY_WORDING: readonly Rule[] = [
   // "The author's name must not be in the file name, nor in the picture, nor in the metadata."
   [
-    /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?:,? n?or in (?:the|its) (metadata|exif|iptc))/gi,
+    /(?<=\bnames? )(must|may|should)(?: not|n['’]t) (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?:,? n?or in (?:the|its) (metadata|exif|iptc))/gi,
     '$1 not $2 in the file name; your name must not be on the $3; your name must not be in the $4',
   ],
   [
-    /(?<=\bnames? )(must|may|should) not (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
+    /(?<=\bnames? )(must|may|should)(?: not|n['’]t) (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
     '$1 not $2 in the file name; your name must not be on the $3',
   ],
   // "Paper white may be left round the picture."

@@ -26,6 +26,11 @@ export const LAYOUT: readonly Rule[] = [
   // Rows of dots lead the eye from a name to its value and say nothing.
   [/\.{4,}|(?<= )\.{3}(?= )/g, '   '],
   [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
+  // "1200 px" over "wide": a break between a figure and what it is of.
+  [
+    /(?<=\d(?: ?(?:px|pixels))?)\n(?=(?:px|pixels|[KM]B|wide|high|tall|on the (?:long|short)\w*)\b)|(?<=\bon the (?:long|short)(?:er|est)?)\n(?=(?:side|edge)\b)/g,
+    ' ',
+  ],
   [/[\u00a0\u2007\u2009\u202f]/g, ' '],
   // "**Format:** JPEG", "## Size".
   [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],

@@ -81,7 +81,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   // "2400 pixels on the long side, more does no harm."
   rule(
-    `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,
+    `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between|around|about|roughly|approximately|some)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,
     'at least $1',
   ),
   // "1920 pixels (horizontal) and 1080 pixels (vertical) must not be exceeded."
@@ -148,8 +148,8 @@ export const SIZE_WORDING: readonly Rule[] = [
   rule(`(?<=^|[,;|] | [-–] )${N} (px|pixels) ${MAX}(?=$| [-–|] |[,;])`, 'max. $1 $2'),
   // "1500 px on the long side (never more)", "and that is the smallest we can use".
   rule(
-    `\\b${N}${PX} on the (?:long(?:er|est)?) (side|edge) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b`,
-    'at most $1 pixels on the longest $2 (that is all',
+    `\\b${N}${PX} on the (?:long(?:er|est)?|greater) (?:side|edge|dimension) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b`,
+    'at most $1 pixels on the longest side (that is all',
   ),
   rule(
     `\\b(${BOX}),? and that(?:['’]s| is) the smallest (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
@@ -244,8 +244,16 @@ export const SIZE_WORDING: readonly Rule[] = [
     /(?:,| [-–])? not (\d{3,5})(?: ?(?:px|pixels))?,? (?:and |or |nor )?not (\d{3,5})(?: ?(?:px|pixels))?(?=[.;,!)]|\s*$)/gim,
     '',
   ],
+  // "At least 2,000 px each side" of pictures that need not be square.
+  rule(
+    '\\bat least(?<!\\bsquare\\b[^.;\\n]{0,68}) (\\d{1,2},\\d{3}|\\d{3,5}) ?(px|pixels) (?:per|a|each) side\\b(?![^.;\\n]*\\bsquare)',
+    'at least $1 $2 on the shortest side',
+  ),
   // "Square; 2400 px per side".
-  [/\b(\d{3,5})(?<!\d ?(?:and|to|-|–) \d+) ?(px|pixels) (?:per|a|each) side\b/gi, '$1 x $1 $2'],
+  [
+    /(?<![\d.,])(\d{1,2},\d{3}|\d{3,5})(?<!\d ?(?:and|to|-|–) [\d,]+) ?(px|pixels) (?:per|a|each) side\b/gi,
+    '$1 x $1 $2',
+  ],
   // "Sides between 1200 and 2000 pixels", "the longest side stops at 1600 pixels".
   [
     /(?<!\b(?:long|short|longer|shorter|longest|shortest|other|each|vertical|horizontal) )\bsides (?:must be |may be |are |of )?between (\d{3,5}) and (\d{3,5}) (px|pixels)/gi,

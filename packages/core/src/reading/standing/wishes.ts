@@ -11,7 +11,7 @@ const HEAD = oneOf`
   (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like | (?:we|i)['’]d like
   [a-z]+ by [a-z ]{3,20},? but (?:required|demanded|asked) by (?:nobody|no one|none)
   (?:required|demanded|asked) by (?:nobody|no one|none),? but [a-z ]{3,24}
-  what (?:we|i) (?:hope|wish) for
+  what (?:we|i) (?:hope|wish) for | what (?:we|i) hope (?:that )?you(?:['’]ll| will) do
   what would (?:be (?:nice|good|ideal)|help)(?: us)? | (?:nice|good)(?: to have)? | acceptable
   (?:strongly |highly )?(?:recommended|preferred|suggested|desirable|desired|advisable|advised|welcome|helpful|useful)
   you (?:do not|don['’]t) have to,? but[^.:;\d]{0,40} | might | (?:i|we) (?:do not|don['’]t) insist on,? but[^.:;\d]{0,30} | requested(?: \([^()]*\))? | preferabl[ye] | maybes? | preferences? | ideal(?:ly)? | optional(?:ly)? | advice | wishes | wish list
