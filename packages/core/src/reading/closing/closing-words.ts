@@ -5,7 +5,7 @@ import { oneOf, phrases } from '../common/word-lists.ts';
 /** Words that make a date the deadline, strongest first. */
 export const STRONG = new RegExp(
   `\\b${oneOf`
-    ^in by | ^\W*up to (?=midnight\b|noon\b|\d{1,2}[.:]\d\d|\d{1,2}(?:st|nd|rd|th)? (?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\w+day\b) | ^\W*(?:(?:do )?be|being) (?:on|in) time | ^\W*(?:do not|don['’]t) be late | before it (?:is|['’]s) too late | ^\W*sending: (?:to|until|till) | (?:start|begin)s?\b[^.;]{3,60}\band (?:stops?|ends?|finish(?:es)?) on | works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears|dies) | moved {2,}to
+    ^in by | ^\W*up to (?=midnight\b|noon\b|\d{1,2}[.:]\d\d|\d{1,2}(?:st|nd|rd|th)? (?:jan|feb|mar|apr|may(?! be\b)|jun|jul|aug|sep|oct|nov|dec)|\w+day\b) | ^\W*(?:(?:do )?be|being) (?:on|in) time | ^\W*(?:do not|don['’]t) be late | before it (?:is|['’]s) too late | ^\W*sending: (?:to|until|till) | (?:start|begin)s?\b[^.;]{3,60}\band (?:stops?|ends?|finish(?:es)?) on | works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears|dies) | moved {2,}to
     \bawait\b[^.;]{0,30}\b(?:by|to|until|till)\b | (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
     you have (?:time )?until | cut[- ]?off | copy date | ^\W*hand-?over | send(?:ing)?(?:-in)? date | (?:entries|images|photos?|pictures) to reach (?:us|me) by | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline

@@ -19,13 +19,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   (lead, { value, to }, text) =>
     value >= 12 &&
     /\b(?:looking for|we (?:still )?need) $/i.test(lead) &&
-    !/\b(?:per|each|every|from|by)\b/i.test(text.slice(to)),
+    !/\b(?:per|each|every|from|by|clubs?|teams?)\b/i.test(lead + text.slice(to)),
   // "Up to 4 of the same pictures" for the book.
   (_, { from }, text) =>
     /^\w+ of the same (?:pictures|images|photos|photographs|works)\b/i.test(text.slice(from)),
   // "For the open competition of 14 January pictures must be …"
   (_, { from }, text) =>
-    /^\d{1,2} (?:january|february|march|april|may|june|july|august|september|october|november|december) /i.test(
+    /^\d{1,2} (?:January|February|March|April|May|June|July|August|September|October|November|December) /.test(
       text.slice(from),
     ),
   // "In one class or in all of them".

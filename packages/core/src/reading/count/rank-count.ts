@@ -110,7 +110,7 @@ const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;
 const A_DAY =
-  /^(?:(?:st|nd|rd|th)?(?: of)?,?[ ./-](?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
+  /^(?:(?:st|nd|rd|th)?(?: of)?,?[ ./-](?:jan|feb|mar|apr|may(?! be\b)|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|[./]\d)/i;
 
 export interface Ranked {
   /** "In total" outweighs what a club sends, and that what one person sends. */

@@ -15,7 +15,7 @@ const OF_ALL: readonly string[] = [
   `^(?:[-*•–·]\\s*)?(?:must be )?${MONO}(?:,? please| \\([^()]*\\))?[!.;]?$`,
   // "All works must be in monochrome"
   `\\b(?:${THINGS}|all(?: \\w+){0,2}|everything|signature|they|it)\\b[^.;]{0,24}\\b(?:must|should|will)(?: all)? be (?:in |a |pure |strictly |truly |really |entirely )?${MONO}\\b`,
-  `\\ball (?:of (?:it|them|these) )?in ${MONO}\\b`,
+  `\\ball (?:of (?:it|them|these) )?in ${MONO}\\b(?<!\\b(?:prints?|printed|printing|publish(?:ed)?|shown)\\b[^.;]{0,50})`,
   `\\b(?:each|per \\w+), in ${MONO}(?=[.;,]|$)`,
   `\\bboth (?:of them )?(?:truly |really |strictly )?(?:in )?${MONO}\\b`,
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,

@@ -70,5 +70,7 @@ const blanked = (text: string, { from, to }: { from: number; to: number }) =>
 function kindOf(what: string, kinds: readonly string[]): string | undefined {
   const words = what.toLowerCase().split(' ');
   const names = [words.join(' '), words[0] ?? '', labelOf(`${words[0] ?? ''} file`) ?? ''];
-  return kinds.find(kind => names.includes(kind.toLowerCase().replace(/s$/, '')) || names.includes(kind));
+  return kinds.find(kind =>
+    [kind, kind.replace(/s$/, '')].some(called => names.includes(called.toLowerCase())),
+  );
 }

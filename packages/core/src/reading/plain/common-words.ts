@@ -2,7 +2,7 @@ import { NUMBER_WORDS } from '../common/quantities.ts';
 import { rule, type Rule } from './reword.ts';
 
 /** An hour, in any of its forms. */
-const TIME = "\\d{1,2}(?:[.:]\\d{2})?(?: ?[ap]\\.?m\\b\\.?| o['’]clock| hours)?";
+const TIME = "\\d{1,2}(?:[.:]\\d{2}(?: ?[ap]\\.?m\\b\\.?| hours)?| ?[ap]\\.?m\\b\\.?| o['’]clock| hours)";
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
@@ -28,7 +28,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   // "31/10 2027".
   [/\b(\d{1,2})([./])(\d{1,2}) (?=20\d\d\b)/g, '$1$2$3$2'],
   [
-    /(?<=\b(?:must|should|has to|have to|needs? to)(?: all)? be |\d\)?, |\bviews?, |\bpictures?, )lying\b(?! (?:on|in|at|flat|next|near|face)\b)/gi,
+    /\blying\b(?<=(?:\b(?:must|should|has to|have to|needs? to)(?: all)? be|\d\)?,|\bviews?,|\bpictures?,) lying)(?! (?:on|in|at|flat|next|near|face)\b)/gi,
     'landscape',
   ],
   // "Entries are invited in: Open, Coast, Small Things."
@@ -104,7 +104,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   [/\bonce (?=(?:at|with) \d)/gi, 'one file '],
   // "Upload between 20.00 and 24.00 on Saturday", "possible on 12 June between 8 am and 10 pm".
   rule(
-    `(?<=\\b(?:upload\\w*|send|sent|submit\\w*|deliver\\w*|hand in|handed in|possible|accepted)\\b[^.;\\n]{0,50}) (?:between ${TIME} and|from ${TIME} to) (?=${TIME}(?: on (?:\\w+day,? )?(?:the )?\\d|[.;]|$))`,
+    ` (?:between|from)(?<=\\b(?:upload\\w*|send|sent|submit\\w*|deliver\\w*|hand in|handed in|possible|accepted)\\b[^.;\\n]{0,58}) ${TIME} (?:and|to) (?=${TIME}(?: on (?:\\w+day,? )?(?:the )?\\d|[.;]|$))`,
     ' until ',
   ),
   // "Half past nine in the evening", "by half past five".

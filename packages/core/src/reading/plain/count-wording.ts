@@ -32,7 +32,7 @@ export const COUNT_WORDING: readonly Rule[] = [
   ),
   // "At most five pictures of one roost."
   rule(
-    `\\b((?:at most|up to|no more than|not more than|max(?:imum)?\\.?) ${N} ${THING}s?) of (?:one|each|any one|every|the same) (?=[a-z]+(?:[.;,]|$))`,
+    `\\b((?:at most|up to|no more than|not more than|max(?:imum)?\\.?) ${N} ${THING}s?) of (?:one|each|any one|every) (?=[a-z]+(?:[.;,]|$))`,
     '$1 per ',
   ),
   // "Should you send more than three, we take the first three."

@@ -28,7 +28,10 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,
     'a border may be added to ',
   ],
-  [/\bnothing else (?:may be )?on the front\b/gi, 'nothing may be written on the picture'],
+  [
+    /\bnothing else (?:may be )?on the front\b(?! of the (?:envelope|form|card|parcel)\b)/gi,
+    'nothing may be written on the picture',
+  ],
   [
     /\bno (?:[a-z]+(?:, | or | and )){0,3}[a-z]+ drawn in(?:to it)?(?=[.;,]|$)/gim,
     'no arrows may be drawn on the picture',
