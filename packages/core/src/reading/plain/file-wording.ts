@@ -34,7 +34,7 @@ export const FILE_WORDING: readonly Rule[] = [
     'at least $1, or it ',
   ),
   rule(
-    `(?<=\\b(?:about|around|roughly) \\d{1,3} ?MB[.;,] |\\d ?MB or so[.;,] )(${Object.keys(NUMBER_WORDS).join('|')}|\\d{1,2}) (?:at (?:the )?most|max(?:imum)?)(?=[.;]|$)`,
+    `(?<=\\b(?:about|around|roughly) \\d{1,3} ?(?:MB|megabytes|megs?)[.;,] |\\d ?(?:MB|megabytes|megs?) or so[.;,] )(${Object.keys(NUMBER_WORDS).join('|')}|\\d{1,2}) (?:at (?:the )?most|max(?:imum)?)(?=[.;]|$)`,
     'at most $1 MB',
   ),
   // "Bigger than 2 MB and the form says no."

@@ -46,7 +46,7 @@ export const LAYOUT: readonly Rule[] = [
   // "Themes: 1. Summit light  2. Life in the mountains".
   [/[ \t]{2,8}(?=\d{1,2}[.)] [A-Z])(?<=\b1[.)] [A-Z][^\n]{2,200}\S[ \t]{2,8})/g, ', '],
   // "Format = JPEG".
-  [/^([ \t]*(?:• )?[A-Z][A-Za-z ]{2,20}) = (?=\S)/gm, '$1: '],
+  [/ = (?<=^[ \t]*(?:• )?[A-Z][A-Za-z ]{2,20} = )(?=\S)/gm, ': '],
   // "Format - JPEG", "4. Size. 1920 x 1080".
   [
     new RegExp(`^([ \\t]*(?:(?:[-*•]|\\d{1,2}[.)]) )?${PROPERTY})(?: [-–—] |\\. (?=[A-Z\\d]))(?=\\S)`, 'gim'),

@@ -164,7 +164,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     'at most $1 pixels wide and at most $2 pixels high',
   ),
   rule(
-    `\\bat least ${N}${PX} and at most ${N} ?(px|pixels) (?:per|a|each) side\\b`,
+    `\\b(?:at least|(?:no|not) (?:less|fewer) than) (\\d{1,2},\\d{3}|\\d{3,5})${PX} and at most (\\d{1,2},\\d{3}|\\d{3,5}) ?(px|pixels) (?:per|a|each) side\\b`,
     'between $1 and $2 $3 a side',
   ),
   // "Should either side go past 2000 pixels, …", "1920 pixels is as long as any side may get".
