@@ -96,6 +96,19 @@ describe('sheetFromReading', () => {
     ]);
   });
 
+  it('leaves a colour space a demand where its profile alone is advised', () => {
+    const rulesOf = (text: string) => sheetOf(text)?.sheet.deliverables[0]?.rules;
+    expect(rulesOf('JPEG. Use sRGB. If you can, embed the profile.')).toMatchObject([
+      { kind: 'file-format' },
+      { kind: 'colour-space', space: 'srgb', profile: 'either', level: 'must' },
+      { kind: 'colour-space', space: 'srgb', profile: 'embedded', level: 'advice' },
+    ]);
+    expect(rulesOf('JPEG. Use sRGB. Embed the profile.')).toMatchObject([
+      { kind: 'file-format' },
+      { kind: 'colour-space', space: 'srgb', profile: 'embedded', level: 'must' },
+    ]);
+  });
+
   it('numbers files with as many digits as the example has', () => {
     const partsOf = (example: string) =>
       sheetOf(

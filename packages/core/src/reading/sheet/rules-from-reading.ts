@@ -173,7 +173,12 @@ function colourRules(read: ReadDeliverable, work: RuleWork): void {
       text: 'Printing inks (CMYK) are asked; files are made in screen colours here. Ask the organiser whether sRGB is taken as well.',
       claims: work.claimsOf('colourSpace'),
     });
-  if (space || read.profileEmbedded !== null)
+  // "sRGB. Embed the profile, if you can": the space is no advice because the profile is; files get theirs anyway.
+  const isProfileAdvised = read.profileEmbedded === true && work.isAdvice('profileEmbedded');
+  if (space && isProfileAdvised && !work.isAdvice('colourSpace')) {
+    add(work, 'colour', ['colourSpace'], { kind: 'colour-space', space, profile: 'either' });
+    add(work, 'profile', ['profileEmbedded'], { kind: 'colour-space', space, profile: 'embedded' });
+  } else if (space || read.profileEmbedded !== null)
     add(work, 'colour', ['colourSpace', 'profileEmbedded'], {
       kind: 'colour-space',
       space: space ?? 'srgb',
