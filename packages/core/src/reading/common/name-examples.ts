@@ -24,7 +24,7 @@ const LEAD = new RegExp(
     sends? | gives? | makes? | call | calls | called | them | each | it | its | name | named | names | titled
     file | files | filename | be | becomes? | as | is | are | e\.?g\.? | i\.?e\.? | ie | eg | example | instance
     like | so | then | use | using | would | will | images? | pictures? | photos? | your | thus | jpeg | jpg
-    say | number | plates | figures
+    say | number | plates | figures | runs?
   `}$`,
   'i',
 );
@@ -60,7 +60,11 @@ export function trimExample(name: string, isSentenceStart = false): string {
     LEAD.test(word) &&
     word !== 'Will' &&
     !/^[-–]$/.test(words[i + 1] ?? '') &&
-    (i > 0 || /^[a-z]/.test(word) || words.length > 2 || /[_-]/.test(words.at(-1) ?? ''));
+    (i > 0 ||
+      /^[a-z]/.test(word) ||
+      words.length > 2 ||
+      /[_-]/.test(words.at(-1) ?? '') ||
+      /^Use \d+\./.test(tied));
   let start = 0;
   // "from club 117 is A117_03": whatever stands before the last such word is the sentence's.
   for (let i = 0; i < words.length - 1; i++) if (isLead(words[i] ?? '', i)) start = i + 1;

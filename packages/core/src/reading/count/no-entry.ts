@@ -12,6 +12,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Every entry consists of two files of the same picture".
   (lead, { things }) =>
     /^files$/i.test(things) && /\b(?:each|every) (?:entry|work|picture|image|piece)\b/i.test(lead),
+  // "Every record needs two photographs."
+  lead =>
+    /\b(?:each|every|a) (?:record|sighting|find|observation|report|property|object|listing|product|item|house|room|tree|plant|nest) (?:needs|gets|requires|must have|should have|has to have|comes with|consists of) (?:at least |exactly |up to )?$/i.test(
+      lead,
+    ),
   // "Pictures of our three churches".
   (lead, { things, to }, text) =>
     !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),

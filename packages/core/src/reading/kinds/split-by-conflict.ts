@@ -44,6 +44,11 @@ export function aspectsOf(segment: Segment): Told {
   return facts;
 }
 
+/** What sentences say of a file together; of two that say the same thing the later counts. */
+export function factsOf(segments: readonly Segment[]): Facts {
+  return new Map(segments.flatMap(segment => [...aspectsOf(segment)]));
+}
+
 function readAspects(segment: Segment): Facts {
   const found: Found[] = [
     ...readSize(segment, undefined),

@@ -4,6 +4,7 @@ import type { Segment } from '../common/segments.ts';
 import { groupByHeadings, LATER } from './split-headings.ts';
 import { splitAdded } from './split-added.ts';
 import { splitBlocks } from './split-blocks.ts';
+import { splitClauses } from './split-clauses.ts';
 import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
@@ -26,7 +27,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   }
   const lines = splitLines(segments);
   if (lines) return lines;
-  const blocks = splitBlocks(segments);
+  const blocks = splitClauses(segments) ?? splitBlocks(segments);
   if (blocks) return blocks;
   const topics = splitTopics(segments);
   const groups = groupByHeadings(segments);

@@ -10,7 +10,7 @@ import {
   subjectHead,
   useHead,
 } from './line-heads.ts';
-import { aspectsOf, type Facts } from './split-by-conflict.ts';
+import { factsOf } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from '../common/segments.ts';
 import type { Group } from '../common/group.ts';
@@ -194,7 +194,7 @@ function byHeads(segments: readonly Segment[], heads: readonly (string | undefin
 function areRepeated(groups: readonly Group[]): boolean {
   // An overall view and a detail are asked alike.
   if (groups.every(g => A_VIEW.test(g.label ?? ''))) return false;
-  const [first, ...others] = groups.map(g => factsOfAll(g.segments));
+  const [first, ...others] = groups.map(g => factsOf(g.segments));
   return (
     first !== undefined &&
     others.every(facts =>
@@ -206,7 +206,3 @@ function areRepeated(groups: readonly Group[]): boolean {
 }
 
 const A_VIEW = /\b(?:view|detail|back|front|side|close-?up|overall|total)\b/i;
-
-function factsOfAll(segments: readonly Segment[]): Facts {
-  return new Map(segments.flatMap(segment => [...aspectsOf(segment)]));
-}

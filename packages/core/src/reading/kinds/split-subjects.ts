@@ -1,5 +1,5 @@
 import { A_FORMAT, A_MEASURE, labelOf } from '../common/kind-words.ts';
-import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { areApart, factsOf } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import type { Segment } from '../common/segments.ts';
 import type { Group } from '../common/group.ts';
@@ -72,10 +72,6 @@ function withWhatGoesOn(sentences: readonly Clause[][]): Clause[] {
     last = kinds.length === 1 ? kinds[0] : undefined;
     return told;
   });
-}
-
-function factsOf(clauses: readonly Segment[]): Facts {
-  return new Map(clauses.flatMap(clause => [...aspectsOf(clause)]));
 }
 
 const A_VERB = /\b(?:must|should|is|are|has|have|measures?|may|can|needs?|will)\b/i;

@@ -21,10 +21,11 @@ const OF_SHAPE = /^(?:landscape|portrait|horizontal|vertical|upright|square|all|
 function splitSizes(segment: Segment): Segment[] {
   const named = [...segment.text.matchAll(SIZED)].filter(m => !OF_SHAPE.test(m.groups?.['name'] ?? ''));
   if (named.length < 2) return [segment];
-  // "…, in each case at 300 ppi".
-  const end = /,? (?:(?:in (?:each|both) cases?|both|each|all)\b)/i.exec(
-    segment.text.slice(named.at(-1)?.index),
-  );
+  // "…, in each case at 300 ppi", "…, 300 dpi".
+  const end =
+    /,? (?:(?:in (?:each|both) cases?|both|each|all)\b)|,? (?:at )?\d{2,4} ?(?:dpi|ppi)\b(?=[^\d]*$)/i.exec(
+      segment.text.slice(named.at(-1)?.index),
+    );
   const upto = (named.at(-1)?.index ?? 0) + (end?.index ?? segment.text.length);
   const forAll = { ...segment, text: segment.text.slice(upto), start: segment.start + upto };
   const pieces = named.map(({ index, 0: written, groups }, i): Piece => {

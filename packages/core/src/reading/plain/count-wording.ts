@@ -56,6 +56,11 @@ export const COUNT_WORDING: readonly Rule[] = [
   [/\bone entry per club (?:=|means|is|consists of) (?=\d)/gi, 'each club sends '],
   rule(`\\bthere (?:must|should|may) be no more than (?=${N} of (?:them|these))`, 'send no more than '),
   rule(`\\b(team|panel) of ${N}(?=:)`, '$1 of $2 pictures'),
+  // "The number of entries goes down from four to three."
+  rule(
+    `\\b(?:the )?(?:number|limit|maximum) of (${THING}s?|entries)((?: per| for each)? [a-z]+)? (?:goes|is going|has gone|went|rises|has been|is|will be|drops|has risen|has dropped)(?: (?:up|down|raised|lowered|increased|reduced|cut))?(?: from ${N})? to (?=${N}(?=\\W|$))`,
+    'number of $1$2: at most ',
+  ),
   // "Four and not a picture more."
   rule(`^${N} and not (?:a(?:nother)?|one) (?:single )?${THING} more\\b`, 'at most $1 pictures per person'),
 ];

@@ -8,6 +8,20 @@ const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
+  // "Don't strip the data your camera writes", "the position should be taken out".
+  [
+    /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,
+    'the camera data',
+  ],
+  [
+    /\b(?:the )?position,? however,? (?=(?:must|should|has to|needs to|is to)\b)/gi,
+    'however, the position data ',
+  ],
+  [
+    /\bthe position (?=(?:must|should|has to|is to) be (?:taken out|removed|deleted|left out|stripped)\b)/gi,
+    'the position data ',
+  ],
+
   // "Camera data and GPS position have to be in the file."
   [
     new RegExp(

@@ -23,6 +23,15 @@ export const NAME_WORDING: readonly Rule[] = [
   ],
   [/^what to call (?:it|them|(?:the|your) (?:file|picture|image)s?):/gim, 'File name:'],
   [/\bnames as you like,? but\b/gi, 'file names with'],
+  // "The first name must be in the file name but please not the surname."
+  [
+    /(?:,| and| but|, and|, but) (?:please )?(?:not|without) (?:the|your|their|his|her|any) (?:surname|last name|family name|first name|name|title|address)\b(?<=\b(?:file ?-?names?|names?d?|called?)\b[^.;\n]{0,80})(?=[.;,)!]|$)/gim,
+    '',
+  ],
+  [
+    /, but (?:please )?not (?:the|your) (?:surname|last name|first name|name|title),(?= (?:in|into) the (?:file ?-?name|name of the file))/gi,
+    '',
+  ],
   // "The club's number (see list), then a letter from A to L for the running order".
   [/(?<=\bnumber) \(see (?:the )?list\)/gi, ''],
   [/\ba letter from A to [A-Z] for the (?:running )?order(?: of showing)?\b/g, 'a running number'],

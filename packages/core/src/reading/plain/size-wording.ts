@@ -6,8 +6,15 @@ import { rule, type Rule } from './reword.ts';
 export const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
 export const PX = '(?: ?(?:px|pixels))?';
 const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
+const PAGE_BOX = '\\d{2,5} ?[x×] ?\\d{2,5} ?(?:px|pixels|mm|cm)';
+const A_PAGE = '(full|half|whole|single|double|quarter|left|right)[- ]page';
 const MAX = 'max(?:imum|\\.)?';
 export const SIZE_WORDING: readonly Rule[] = [
+  // "2480 x 3508 px (full page) or 2480 x 1754 px (half page)": each size of a page with its name before it.
+  rule(
+    `\\b(${PAGE_BOX}) \\(${A_PAGE}\\)(?:,| or| and|, or|, and|;) (${PAGE_BOX}) \\(${A_PAGE}\\)`,
+    '$2-page pictures at $1, $4-page pictures at $3',
+  ),
   // "Width and height may not exceed 1400 and 1050 pixels."
   rule(
     `\\bwidth and (?:the )?height (?:may|must|can|should) not (?:exceed|be (?:more|larger|greater) than) ${N}${PX} and ${N}${PX}(?:,? respectively)?`,
@@ -119,6 +126,16 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   rule(
     `\\b(?:above|over|more than) (${N}${PX}[^.;,\\d]{0,24}?)(?: is| are| would be)? too (?:large|big|much|many|long)`,
+    'at most $1',
+  ),
+  // "Under 2400 pixels on the long side we have to refuse them", "below 1200 pixels nothing can be printed".
+  rule(
+    `\\b(?:below|under) (${N}${PX}(?: (?:wide|high)| on the (?:long|short)(?:est|er)? (?:side|edge)| \\((?:long|short)(?:est|er)? (?:side|edge)\\))?),? (?=(?:we|i|the (?:form|lab|printer|site)) (?:(?:have to|has to|must|will|do) )?(?:refuse|reject|return|not|cannot)|nothing (?:can|will) be|(?:we|i) cannot\\b)`,
+    'at least $1; otherwise ',
+  ),
+  // "The projector takes 1920 x 1200. Make your images that size at most."
+  rule(
+    `\\b(${BOX})(?=(?: \\([^()]*\\))?[^.;\\d]{0,12}(?:[.;]|,? (?:so|and)\\b)[^.;\\d]{0,30}\\b(?:that size at most|(?:no|not be) (?:larger|bigger) than (?:that|this)|(?:that|this) size or smaller)\\b)`,
     'at most $1',
   ),
   // "With fewer than 1920 x 1080 pixels it will look soft."

@@ -84,7 +84,7 @@ export function readRatio(segment: Segment): Found[] {
   if (
     square &&
     !isOfSome &&
-    !/\b(?:either|or) square\b|square,? (?:or|landscape|portrait|upright|horizontal|vertical)\b|square metres?/i.test(
+    !/\b(?:either|or) square\b|square,? (?:or|landscape|portrait|upright|horizontal|vertical)\b|square metres?|\b(?:preview|overview|page|site|app|system)\b[^.;]{0,24}\b(?:is|are|crops?|cuts?|shows?)\b[^.;]{0,24}\bsquare|\b(?:may|might|will|could) be (?:shown|displayed|previewed)\b[^.;]{0,16}\b(?:cropped|cut)\b/i.test(
       text,
     ) &&
     // "May I send a square picture?" asks and demands nothing.

@@ -15,7 +15,7 @@ export const DENIAL = oneOf`
   (?:(?:these|the following|such things) )?(?:will not be (?:shown|accepted|judged|printed)|(?:are|will be|get) (?:refused|rejected|sent back|turned down))
   what (?:gets|is|will be) (?:rejected|refused|sent back|turned down) | grounds for (?:refusal|rejection)
   (?:we |i )?(?:refuse|reject)(?: (?:all )?(?:pictures|images|photos|files|works|entries))?(?: with)? | what to (?:leave out|avoid)
-  (?:these(?: things)?|the following|what) (?:will )?leads? to (?:rejection|refusal|disqualification|exclusion) | reasons for (?:rejection|refusal|disqualification|exclusion)
+  (?:these(?: things)?|the following|what) (?:will )?leads? to (?:rejection|refusal|disqualification|exclusion) | reasons for (?:being )?(?:rejection|refusal|disqualification|exclusion|rejected|refused|disqualified|excluded) | (?:(?:pictures|images|photos|photographs|entries|files) )?(?:will be|are|get) (?:disqualified|refused|rejected|excluded|marked down) for
 `;
 /** "The things that must not be on the picture:". */
 const DENIED_ON_PICTURE =
@@ -28,7 +28,7 @@ const PERMISSION = oneOf`
 `;
 const PERMITS = new RegExp(`^\\W*${PERMISSION}\\s*[:.…]*$`, 'i');
 const FREES =
-  /^\W*(?:you|entrants|authors|members) (?:need not|do(?: not|n['’]t) (?:need|have) to)\s*[:.…]*$/i;
+  /^\W*(?:what )?(?:you|entrants|authors|members) (?:need not|do(?: not|n['’]t) (?:need|have) to)(?: (?:do|care about|worry about))?\s*[:.…]*$/i;
 const LONGEST_HEAD = 60;
 const LONGEST_ITEM = 100;
 
