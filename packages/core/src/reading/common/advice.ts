@@ -25,6 +25,7 @@ const ADVICE = phrases`
   (?:i|we|most of us)(?: would|['’]d) (?:choose|leave|embed|keep|not (?:put|add|use)|use|pick|take|set|go (?:for|with))
   (?:i|we|most of us) use (?=\d) | what (?:i|we|most of us) use(?: myself| ourselves)? | most of us use
   suits? (?:us|me) best | makes? sense | try not to | (?:we|i)(?: would|['’]d) like (?:files|pictures|images) of (?:about|around)
+  if i were you | (?<=^\W*)(?:my|our) tips?(?=[:,])
   # What serves.
   (?:will|should) (?:usually|normally|generally|probably) (?:do|be (?:enough|plenty|fine))(?=[.,;]|$)
   (?:usually|normally|generally|probably) (?:do(?:es)? (?:it|that|nicely)|gets? you there|suffices?)
@@ -102,7 +103,13 @@ export function isAdvisedAt(whole: string, at: number): boolean {
   )
     return true;
   // "275 × 354 pixels (preferred)".
-  if (/^[^,;()]*\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(sentence.slice(at))) return true;
+  // "Width 240 px, height 320 px (preferred)".
+  if (
+    /^[^,;()]*(?:, (?:and )?(?:a )?height [^,;()]*)?\((?:preferred|preferably|recommended|ideal(?:ly)?)\)/i.test(
+      sentence.slice(at),
+    )
+  )
+    return true;
   // "Quality 90%, and I would recommend it".
   if (
     /^[^,;()]*,? (?:and|which|as) (?:i|we) (?:(?:would|do|can|also) )?(?:recommend|suggest|advise)\b/i.test(

@@ -85,7 +85,16 @@ export const PROPERTY = phrases`
 
 /** Whether a heading is about one property of a file. A profile picture shows a person; it is no colour profile. */
 export function isOfProperty(head: string): boolean {
-  return PROPERTY.test(head.replace(/ files?$/i, '').replace(/\bprofile (?=picture|photo|image)/i, ''));
+  return PROPERTY.test(
+    head
+      .replace(/ files?$/i, '')
+      .replace(/\bprofile (?=picture|photo|image)/i, '')
+      .replace(/\bside (?=panels?|doors?|walls?|views?)/i, '')
+      .replace(
+        /\bcolou?r (?=prints|slides|negatives|originals|film|photos|photographs|pictures|images|scans)/i,
+        '',
+      ),
+  );
 }
 
 /** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */

@@ -54,7 +54,7 @@ export function isPackage(text: string, from: number, to: number): boolean {
     .replace(/^\W*for all (?:photos|images|pictures|files)\b/i, ' ')
     // "3 pictures per member, JPEG, 3 MB".
     .replace(
-      /\b(?:\d+|two|three|four|five|six|eight|ten|pictures?|images?|photos?|entries|works?|prints?|files?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
+      /\b(?:\d+|two|three|four|five|six|eight|ten|pictures?|images?|photos?|entries|works?|prints?|files?|jpe?gs?) per (?:member|person|author|entrant|photographer|household|club)\b/gi,
       '',
     )
     // "One picture per person as a JPEG (not larger than 7 MB)".

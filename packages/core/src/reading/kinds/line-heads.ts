@@ -54,7 +54,7 @@ export function namedHead(line: string, isInFull = false): string | undefined {
   // "JPEG (quality 12) or TIFF" names no kind.
   if (/^(?:jpe?g|tiff?|png|s?rgb|adobe rgb)s?(?: (?:or|and) (?:jpe?g|tiff?|png)s?)?$/i.test(head))
     return undefined;
-  const words = head.split(/\s+/).length;
+  const words = head.replace(/^(?:the|your|our|an?) /i, '').split(/\s+/).length;
   const kind = labelOf(head) ?? purposeOf(head);
   const isKind =
     (words <= 3 ||

@@ -6,6 +6,12 @@ import type { Segment } from '../common/segments.ts';
 const OTHER =
   '(?:as|like) (?:(?:for|with|in|of) )?(?:above|before|the (?:first|other|main|large|photograph|image|picture|file)\\w*|(?:the |your )?photo\\w*)';
 
+const SIZES = ['width', 'height', 'longEdge', 'shortEdge', 'ratio', 'eitherWay'];
+const ALL = [
+  ...['width', 'height', 'longEdge', 'shortEdge', 'ratio', 'formats', 'colourSpace', 'profileEmbedded'],
+  ...['bytesMin', 'bytesMax', 'ppi', 'bitDepth'],
+];
+
 const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
   {
     words: new RegExp(
@@ -16,7 +22,7 @@ const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
   },
   {
     words: /\bat the same size\W*$|(?:^|[,;] )(?:the )?same size\W*$/i,
-    fields: ['width', 'height', 'longEdge', 'shortEdge', 'ratio', 'eitherWay'],
+    fields: SIZES,
   },
   {
     words: new RegExp(`\\b(?:same )?colou?r (?:space|profile)\\s*:?\\s*(?:same )?${OTHER}`, 'i'),
@@ -31,11 +37,9 @@ const SAME: readonly { words: RegExp; fields: readonly string[] }[] = [
   },
   {
     words: new RegExp(`\\bthe same (?:rules|requirements|limits|conditions) ${OTHER}`, 'i'),
-    fields: [
-      ...['width', 'height', 'longEdge', 'shortEdge', 'ratio', 'formats', 'colourSpace', 'profileEmbedded'],
-      ...['bytesMin', 'bytesMax', 'ppi', 'bitDepth'],
-    ],
+    fields: ALL,
   },
+  { words: /\bthe same,? (?:but|only|except|apart from)\b/i, fields: ALL },
   {
     words: new RegExp(
       `\\b(?:otherwise|(?:everything|all) else|(?:the|all) (?:rest|other (?:rules|requirements|limits|details)))\\b[^.;:]{0,24}?(?: ${OTHER}|\\b(?:the )?same\\b)`,
@@ -58,8 +62,10 @@ export function takenOver(
     SAME.flatMap(({ words, fields }) => {
       const match = words.exec(text);
       if (!match) return [];
+      const isOwn = (field: string) =>
+        own.some(o => o.field === field || (SIZES.includes(field) && SIZES.includes(o.field)));
       return other
-        .filter(f => fields.includes(f.field) && !own.some(o => o.field === f.field))
+        .filter(f => fields.includes(f.field) && !isOwn(f.field))
         .map(f => ({ ...f, start: start + match.index, end: start + match.index + match[0].length }));
     }),
   );

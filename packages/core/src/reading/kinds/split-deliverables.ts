@@ -23,6 +23,9 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   const table = readTable(text);
   if (table) {
     const rest = segments.filter(s => s.start + s.text.length <= table.start || s.start >= table.end);
+    const [first, ...others] = table.groups;
+    // A table of one kind of file adds to what is said around it.
+    if (first && !others.length) return [{ label: undefined, segments: [...rest, ...first.segments] }];
     return ofOnePaper([{ label: undefined, segments: rest }, ...table.groups]);
   }
   const lines = splitLines(segments);

@@ -106,8 +106,8 @@ const SECOND = /^(?:the (?:second|other)|number two)\b/i;
 
 /** "The first shows the whole lot and is …. The second is a square detail, …": two kinds that are counted. */
 function readOrdered(segments: readonly Segment[]): Group[] | undefined {
-  const from = segments.findIndex(s => FIRST.test(s.text) && A_MEASURE.test(s.text));
-  const to = segments.findIndex((s, i) => i > from && SECOND.test(s.text) && A_MEASURE.test(s.text));
+  const from = segments.findIndex(s => FIRST.test(s.text) && MEASURED.test(s.text));
+  const to = segments.findIndex((s, i) => i > from && SECOND.test(s.text) && MEASURED.test(s.text));
   if (from < 0 || to < 0) return undefined;
   const goesOn = (i: number) =>
     /^(?:it|this|that)\b/i.test(segments[i]?.text ?? '') && SPEC.test(segments[i]?.text ?? '');

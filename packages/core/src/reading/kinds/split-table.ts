@@ -80,9 +80,9 @@ function splitName(cells: Cell[], wanted: number): Cell[] {
 }
 
 /** A cell as a sentence that begins with the name of its row or column; none where the cell says nothing. */
-function named(name: Cell | undefined, cell: Cell | undefined, line: number): Segment[] {
+function named(name: Cell | undefined, cell: Cell | undefined, line: number, bound = ''): Segment[] {
   if (!cell) return [];
-  const prefix = `${name?.text ?? ''}: `;
+  const prefix = `${name?.text ?? ''}: ${bound}`;
   // "Border: none" says something.
   const isDenied = /^none$/i.test(cell.text) && OVERLAY.test(prefix);
   return NOTHING.test(cell.text) && !isDenied
@@ -93,6 +93,20 @@ function named(name: Cell | undefined, cell: Cell | undefined, line: number): Se
 /** "Files for the jury" are a kind; "File size" is a property. */
 const withoutFiles = (head: string) => head.replace(/\bfiles?\b(?! (?:size|type|format|name))/gi, '');
 
+/** What a column says of all that stands in it, by the word over it. */
+const ASKED: readonly (readonly [bound: string, words: RegExp])[] = [
+  ['at least ', /^(?:min(?:imum|\.)?|least|lowest|smallest|at least|not (?:less|under|below))$/i],
+  ['at most ', /^(?:max(?:imum|\.)?|most|greatest|largest|highest|at most|not (?:more|over|above))$/i],
+  ['', /^(?:(?:we )?require(?:d|ments?)?|must|necessary|obligatory|mandatory|compulsory)$/i],
+  [
+    'ideally ',
+    /^(?:(?:we )?recommend(?:ed|ations?)?|ideal(?:ly)?|preferred|best|suggested|(?:our )?advice)$/i,
+  ],
+];
+
+/** "At least 1500 px" needs no word more, and a format has no least. */
+const boundBefore = (bound: string, value: string) => (/^at /.test(bound) && !/^\d/.test(value) ? '' : bound);
+
 function readColumns(lines: readonly Line[]): Table | undefined {
   for (let i = 0; i < lines.length; i++) {
     const line = lines[i];
@@ -101,8 +115,11 @@ function readColumns(lines: readonly Line[]): Table | undefined {
     const labels = heads.map(h => labelOf(h.text) ?? h.text.toLowerCase().replace(/^for (?:the |our )?/, ''));
     if (heads.length < 2 || new Set(labels).size !== heads.length || line.text.length > 240) continue;
     if (heads.some(h => h.text.length > 40 || !/\p{L}{2}/u.test(h.text))) continue;
+    const asked = heads.map(h => ASKED.find(([, words]) => words.test(h.text))?.[0]);
     // "Version | Format | Signature | Colour space" stands over a kind of file to a row.
-    if (heads.filter(h => isOfProperty(withoutFiles(h.text))).length * 2 > heads.length) continue;
+    const areBounds = asked.every(as => as !== undefined);
+    if (!areBounds && heads.filter(h => isOfProperty(withoutFiles(h.text))).length * 2 > heads.length)
+      continue;
     const hasFigures = heads.some(h => /\d/.test(h.text));
     const isNamed = heads.some(h => labelOf(h.text));
     const columns = heads.map(head => head.start - line.start);
@@ -118,6 +135,13 @@ function readColumns(lines: readonly Line[]): Table | undefined {
       else if (RULED.test(below.text)) continue;
       else break;
       end = below.start + below.text.length;
+    }
+    // "Minimum | Maximum", "Required | Recommended": what is asked of one kind of file.
+    if (areBounds && rows.length >= 1 && rows.some(({ name }) => PROPERTY.test(name.text))) {
+      const segments = rows.flatMap(({ name, values }, row) =>
+        values.flatMap((value, k) => named(name, value, row, boundBefore(asked[k] ?? '', value.text))),
+      );
+      return { groups: [{ label: undefined, segments }], start: line.start, end };
     }
     const groups = labels.map((label, k): Group => ({
       label,

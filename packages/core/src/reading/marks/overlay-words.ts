@@ -125,6 +125,7 @@ export const BORDER_LIMITED = patterns`
   \b(?:borders?|frames?|key ?lines?)(?:,? if (?:used|any|present|added|there is one),?)? (?:must|may|should|can) ?(?:not (?:be|exceed)|be no)[^.;,]{0,12}(?:wider|thicker|broader|larger|more) than\b
   \b(?:borders?|frames?|key ?lines?)(?: in [a-z]+(?: or [a-z]+)?)?,?(?: please)? (?:no|not) (?:wider|thicker|broader|more) than\b
   \b(?:borders?|frames?|key ?lines?): (?:none|no|not|nothing) (?:wider|thicker|broader) than \d
+  \b(?:borders?|frames?|key ?lines?) (?:(?:wider|thicker|broader|of more) than|exceeding|over|above) \d+ ?(?:px|pixels|%)?[^.;,]{0,12}\b(?:lead to|disqualif\w*|(?:are|is|will be) (?:not (?:allowed|accepted)|refused|rejected))
   \bno (?:borders?|frames?|key ?lines?) (?:(?:wider|thicker|broader|of more) than|exceeding|over|above) \d
   \b(?:not|never) (?:show|have|contain|include|carry) any (?:borders?|frames?|key ?lines?) (?:(?:wider|thicker|broader|of more) than|exceeding|over|above) \d
   \b(?:borders?|frames?|key ?lines?) (?:wider|thicker|broader|of more) than [\d.]+ ?(?:px|pixels?|mm)?[^.;,]{0,12}\b(?:returned|refused|rejected|sent back|not (?:be )?(?:accepted|allowed|permitted)|disqualified|cropped|removed)

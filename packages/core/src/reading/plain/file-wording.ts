@@ -9,6 +9,16 @@ const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|hangs|fails|breaks|stalls|freezes|crashes|times out|will not|won[’']t|cannot|does not)";
 export const FILE_WORDING: readonly Rule[] = [
+  // "If your program asks for a resolution, put 96 and forget about it."
+  [
+    /(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? )((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)/gim,
+    '$1 $2 ppi',
+  ],
+  // "One goes to the newspapers: …", "the other goes into our window …".
+  [
+    /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,
+    '$1 is for the ',
+  ],
   // "The form chokes on more than 2 MB."
   rule(
     `\\b(?:chokes on|cannot cope with|can['’]t cope with|gives up (?:at|on)|cannot digest|does not swallow) (?:anything )?(?:more|larger|bigger) than (?=${WEIGHT})`,

@@ -8,6 +8,36 @@ const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
+  // "Drone data (date, time, position) must not be removed", "position and time must remain in the data".
+  [
+    /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|may|should) not be (removed|deleted|stripped|changed)/gi,
+    'camera data $2 not be $3; the GPS position must be kept',
+  ],
+  [/\bdrone data (?=(?:must|may|should)\b)/gi, 'flight data '],
+  [
+    /\b(?:the )?position and (?:the )?(?:date and )?time (?:must|should|have to) (?:remain|stay|be kept|be left) in (?:the )?(?:data|metadata|file|exif)/gi,
+    'the GPS position must be kept; the camera data must be kept',
+  ],
+  [/\b(dates? and times?|times?) must (remain|stay|be kept) in the data\b/gi, '$1 must $2 in the metadata'],
+  // "JPG, up to 3 MB each, with GPS position."
+  [
+    /,? with (?:their |the |its )?(?:gps|geo)[ -]?(?:position|co-?ordinates|data|location|tags?)(?<!\b(?:no|not|never|nothing|refuse|reject|remove|without)\b[^.;\n]*)(?=[.;]|,? please\b|[ \t]*$)/gim,
+    '; the GPS position must be kept',
+  ],
+  // "The GPS tag must be present: no tag, no record", "no GPS position, no entry".
+  [
+    /(?<=\b(?:must|has to|needs to) be (?:present|there|in)\b[^.;:\n]{0,16})[:,–-]+ no (?:gps |geo-?)?(?:tag|position|location|co-?ordinates), no \w+(?=[.;!]|$)/gim,
+    '',
+  ],
+  [
+    /\bno (?:gps|geo)[ -]?(?:tags?|position|location|co-?ordinates|data), no (?:record|entry|verification|publication|points|prize)\b/gi,
+    'the GPS position must be kept',
+  ],
+  // "Put your observer number, not your name, into the artist field."
+  [
+    /\b(?:put|enter|write) your (?:[a-z]+ )?number,? (?:and )?not your name,? (?:in|into|in to) the (?:artist|author|creator|copyright)(?: and copyright)? fields?/gi,
+    'put your number there',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

@@ -23,6 +23,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /(?<=\bnames? )(must|may|should)(?: not|n['’]t) (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?=[.;]|$)/gim,
     '$1 not $2 in the file name; your name must not be on the $3',
   ],
+  // "Photograph the work without its frame": that is the frame on the wall.
+  [
+    /,? (?:(?:without|(?:taken )?out of) (?:(?:its|the|their|a|any) )?frames?|unframed)(?=[.;, ])(?<=\bphotograph(?:ed)?\b[^.;\n]{0,60})/gi,
+    '',
+  ],
   // "Paper white may be left round the picture."
   [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,

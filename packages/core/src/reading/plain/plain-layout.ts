@@ -45,6 +45,8 @@ export const LAYOUT: readonly Rule[] = [
   [/^([ \t]*)o (?=[a-z\d])/gim, '$1• '],
   // "Themes: 1. Summit light  2. Life in the mountains".
   [/[ \t]{2,8}(?=\d{1,2}[.)] [A-Z])(?<=\b1[.)] [A-Z][^\n]{2,200}\S[ \t]{2,8})/g, ', '],
+  // "Sections: A. Colour - B. Nature".
+  [/ [-–] (?=[B-J][.)] [A-Z])(?<=\bA[.)] [A-Z][^\n]{2,120} [-–] )/g, ', '],
   // "Format = JPEG".
   [/ = (?<=^[ \t]*(?:• )?[A-Z][A-Za-z ]{2,20} = )(?=\S)/gm, ': '],
   // "Format - JPEG", "4. Size. 1920 x 1080".

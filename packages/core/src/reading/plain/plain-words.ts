@@ -234,7 +234,7 @@ export const WORDING: readonly Rule[] = [
   [/\b(?:photographs|photos|pictures)\b(?<=[a-z])/g, 'images'],
   [/\b(?:participant|contestant|contributor)(s?)\b/gi, 'entrant$1'],
   [
-    /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|large|larger|largest|big|bigger|biggest) (?:edge|dimension|axis|side))\b/gi,
+    /\b(?:(?:long|longer|longest) (?:edge|dimension|axis)|(?:greater|greatest|large|larger|largest|big|bigger|biggest) (?:edge|dimension|axis|side(?! (?:panel|door|wall|view)s?\b)))\b/gi,
     'longest side',
   ],
   [
