@@ -80,7 +80,7 @@ function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading 
     const at = places.find(place => place !== undefined);
     if (at === undefined) continue;
     cursor = at + section.label.length;
-    section.label = asWritten(section.label, at, cursor);
+    section.label = asWritten(section.label, at, cursor).replace(/^["“](?<name>.*)["”]$/, '$<name>');
   }
   for (const file of reading.deliverables) if (file.label !== null) file.label = asWritten(file.label);
   for (const place of [...reading.claims, ...reading.questions]) {

@@ -63,9 +63,9 @@ export function settleClosing(
   return { closes, questions, from };
 }
 
-/** "Send them before midnight on 6 March 2027": said as plainly as the day that closes the entry. */
+/** "Send them before midnight on 6 March 2027", "4 images, JPEG, 3 MB, by 6 March 2027": said as plainly as the day that closes the entry. */
 const SEND_BY =
-  /^\W*(?:please )?(?:send|submit|upload|e-?mail|mail) (?:them|it|yours?|everything|all|the (?:files|pictures|images))\b[^;]*\b(?:before|by|until)\b/i;
+  /^\W*(?:please )?(?:send|submit|upload|e-?mail|mail) (?:them|it|yours?|everything|all|the (?:files|pictures|images))\b[^;]*\b(?:before|by|until)\b|^[^;]*\b(?:jpe?gs?|[KM]B)\b[^;]*, (?:all )?(?:by|until|before)\b/i;
 
 /** The sentence that a statement stands in. */
 const textAt = ({ start }: Found, segments: readonly Segment[]) =>

@@ -29,7 +29,7 @@ const NOT_OURS = phrases`
   (?:do not|don['’]t|never) send (?:me|us) (?=\d) | no limit (?:to|on|for) | proposed(?! works?\b) | (?:i|we) had one\b | until now | up to now | hitherto
   (?:provider|mailbox|mail program)s? limits? | slow(?:s)? down | sent me | (?:do not|don['’]t|never|not)\b[^.;]{0,30}\be-?mail\b[^.;]{0,12}\b(?:our|the|its|your) (?:\w+ )?limit (?:there )?is | (?:somebody|someone|one of you|a member) (?:once )?(?:sent|mailed|entered)
   \d+ (?:of them )?(?:were|was)
-  straight (?:out of|from) the camera(?! (?:is|are) (?:fine|ok|accepted|welcome))
+  straight (?:out of|from) the camera(?!, \d[^.;]{0,30}\b(?:at (?:least|most)|max|min|or (?:less|more)))(?! (?:is|are) (?:fine|ok|accepted|welcome))
   last (?:year|season|time|month|round) | previous(?:ly)?(?! works?\b) | used to | inbox (?:fell|is)
   (?:e-?mail|attach)\b[^.;]{0,24}\bif (?:under|below|smaller|less|over|above|larger|more) | storage
   memory card | free space | \d+ of (?=\d+ ?gb) | uploading (?=\d) | sticks? (?:of|with) (?=\d) | (?:memory|usb) sticks?\b[^.;]{0,30}\bholds? | (?:box|mailbox|inbox) was full | ha(?:s|ve) (?:now )?(?:passed|reached|grown to) | (?:inbox|mailbox|account|(?:our|my) box) (?:only )?(?:holds|has)
@@ -196,6 +196,11 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       // "Up to 2 MB is fine."
       !/\b(?:up to|at most|max(?:imum|\.)?) $/i.test(before)) ||
     /^\W*an? (?:typical|normal|average|usual)\b/i.test(text) ||
+    // "A file of 2 MB or so uploads quickly."
+    (/^(?: or so)? (?:uploads?|loads?|opens?|travels?|transfers?) (?:\w+ )?(?:quickly|quicker|fast(?:er)?|easily|in no time)\b/i.test(
+      after,
+    ) &&
+      !/\b(?:up to|at most|under|below|(?:no|not) more than) $/i.test(before)) ||
     /\baim (?:for|at) (?:about |around )?$|\bneed not be (?:under|below|(?:less|smaller|lighter) than) $/i.test(
       before,
     ) ||

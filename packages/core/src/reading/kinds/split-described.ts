@@ -19,7 +19,7 @@ const BEFORE = oneOf`
 `;
 /** "A family photo for the wall chart (", "desktop 2560", "single pages are". */
 const NOUN = new RegExp(
-  `(?<=${BEFORE} ?)(?:${ARTICLE}(?<long>${WORD}(?: ${WORD}){0,6}?)(?= ?\\(| ?: | (?:is|are|must|should|has|have|may|can|needs?|measures?)\\b|,? \\d| (?:up to|at (?:most|least)|no (?:more|larger) than|under|of|with) \\d)|(?<use>(?:pictures|images|photos|photographs|files|those) for ${WORD}(?: ${WORD}){0,2}?)(?=(?: (?:is|are|must be|should be|must have|should have|need)\\b|:)[^.;]{0,24}\\d)|(?<listed>${WORD}(?: ${WORD}){1,5}?)(?= ?\\(\\D{0,24}\\d)|(?<short>${WORD}(?: (?:pages?|plates?|pictures?|images?|photos?|files?|versions?|banners?|copy|copies|scans?|shots?))?)(?= ?\\(\\D{0,24}\\d| ?: |,? \\d{2}| (?:is|are|must be|should be|has|have|measure)\\b[^.;]{0,24}\\d))`,
+  `(?<=${BEFORE} ?)(?:${ARTICLE}(?<long>${WORD}(?: ${WORD}){0,6}?)(?= ?\\(| ?: | (?:is|are|must|should|has|have|may|can|needs?|measures?)\\b|,? \\d| (?:up to|at (?:most|least)|no (?:more|larger) than|under|of|with) \\d)|(?<use>(?:pictures|images|photos|photographs|files|those) for (?:an? )?${WORD}(?: ${WORD}){0,2}?)(?=(?: (?:is|are|must be|should be|must have|should have|need)\\b|:)[^.;]{0,24}\\d)|(?<listed>${WORD}(?: ${WORD}){1,5}?)(?= ?\\(\\D{0,24}\\d)|(?<short>${WORD}(?: (?:pages?|plates?|pictures?|images?|photos?|files?|versions?|banners?|copy|copies|scans?|shots?))?)(?= ?\\(\\D{0,24}\\d| ?: |,? \\d{2}| (?:is|are|must be|should be|has|have|measure)\\b[^.;]{0,24}\\d))`,
   'gi',
 );
 /** What makes pictures those of one sort. */
@@ -43,7 +43,7 @@ const A_PICTURE = /^(?:images?|pictures?|photos?|photographs?)$/;
 const SHOWN = / of (?:the |your )?(?<what>[a-z][a-z-]+(?: [a-z]+)?)$/;
 /** What goes on about the file of the sentence before. */
 const GOES_ON = /^(?:it|its|they|their)\b/i;
-const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|up to|must|should|are)\b/i;
+const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|plus|up to|must|should|are)\b/i;
 const MOST_KINDS = 4;
 
 const MEASURED = /\d ?(?:px|pixels?|mm|cm|ppi|dpi|[km]b)\b|\d ?[x×] ?\d/i;
@@ -114,7 +114,8 @@ function clausesOf(segment: Segment): Clause[] {
     // "A family photo for the wall chart" is a family photo; "one picture of the whole" shows the whole.
     const [head = kind] = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /);
     const shown =
-      groups?.['use']?.replace(/^\S+ for (?:the |our |your )?/i, '') ?? SHOWN.exec(kind)?.groups?.['what'];
+      groups?.['use']?.replace(/^\S+ for (?:the |our |your |an? )?/i, '') ??
+      SHOWN.exec(kind)?.groups?.['what'];
     const noun = (A_PICTURE.test(head) || groups?.['use']) && shown !== undefined ? shown : head;
     return NO_KIND.test(noun) || A_VERB.test(kind) || isOfProperty(noun) ? [] : [{ from: index, kind: noun }];
   });

@@ -167,6 +167,7 @@ export const COMMON_WORDS: readonly Rule[] = [
     'we accept ',
   ],
   [/\b(we|i) no longer (accept|take|use|want|show|support)\b/gi, '$1 do not $2'],
+  [/\bdo(?:es)? not support\b/gi, 'do not accept'],
   [/\b(and|but) no longer (?=jpe?gs?\b|tiffs?\b|pngs?\b)/gi, '$1 no '],
   [/\b(?:is|are) to (?=(?:consist of|contain|measure)\b)/gi, 'must '],
   // What is done to a file.

@@ -14,6 +14,11 @@ export const FILE_WORDING: readonly Rule[] = [
     /(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? )((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)/gim,
     '$1 $2 ppi',
   ],
+  // "It does not matter what quality you choose, though we find that 85 is a good compromise."
+  [
+    /(?:\b(?:it does not matter (?:much )?(?:what|which) quality[^.;,\n]{0,24}|any quality (?:will do|is fine|does)))[,;] (?:though |but |and )?(?:(?:we|i) find (?:that )?)?(?=\d{2,3} (?:is|are|would be)\b)/gi,
+    'recommended: quality ',
+  ],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
     /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,

@@ -38,6 +38,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:put|enter|write) your (?:[a-z]+ )?number,? (?:and )?not your name,? (?:in|into|in to) the (?:artist|author|creator|copyright)(?: and copyright)? fields?/gi,
     'put your number there',
   ],
+  // "Metadata: camera data to be kept; location and author to be removed".
+  [
+    /\b(?:location|gps|position)(?: data)? and (?:author|creator|name)(?: fields?| name)? (?:to be|must be|are) (removed|deleted|stripped|cleared)\b/gi,
+    'location data to be $1; author to be $1 from the metadata',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

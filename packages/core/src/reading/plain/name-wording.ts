@@ -8,6 +8,11 @@ const PART =
   '(?:surname|last name|first name|initials|title|(?:membership|member|entry|club) number|number|name)';
 
 export const NAME_WORDING: readonly Rule[] = [
+  // "Number the images 01 to 10 in the order in which you would like them shown; then the title".
+  [
+    /\b(?:please )?number (?:the|your) (?:images|pictures|photos|photographs|files)(?: (?:from )?0?1 to \d{1,2})?(?: in (?:the|your) order[^.;:\n]{0,60})?[;,:] (?=(?:and )?then\b|followed by\b)/gi,
+    'file name: a running number, ',
+  ],
   // "The file's name should be the picture's title."
   [/\b(?:file|picture|image|photo)['’]s name\b/gi, 'file name'],
   [/(?<=\bfile name (?:should|must) be )the (?:picture|image|photo)['’]s (?=title\b)/gi, 'the '],

@@ -45,6 +45,8 @@ export const LAYOUT: readonly Rule[] = [
   [/^([ \t]*)o (?=[a-z\d])/gim, '$1• '],
   // "Themes: 1. Summit light  2. Life in the mountains".
   [/[ \t]{2,8}(?=\d{1,2}[.)] [A-Z])(?<=\b1[.)] [A-Z][^\n]{2,200}\S[ \t]{2,8})/g, ', '],
+  // "At most 5 in "Bog" and 5 in "Heather"".
+  [/["“](?<=\b(?:\d{1,2}|one|two|three|four|five|six) in ["“])([A-Z][a-z]{2,20})["”]/g, '$1'],
   // "Sections: A. Colour - B. Nature".
   [/ [-–] (?=[B-J][.)] [A-Z])(?<=\bA[.)] [A-Z][^\n]{2,120} [-–] )/g, ', '],
   // "Format = JPEG".

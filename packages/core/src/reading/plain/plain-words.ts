@@ -74,6 +74,12 @@ export const WORDING: readonly Rule[] = [
     /\b(\d{1,3} [a-z]+)\/(?=(?:section|theme|class|category|author|person|participant|member|club)\b)/gi,
     '$1 per ',
   ],
+  // "Within the hours 24 of 31/05/2027", "31 May, hours 24".
+  [
+    /\b(within|by|until|before) (?:the )?(?:hours? )?(\d{1,2})(?:[.:]00)?(?: hours?)? of (?=\d{1,2}[./ ])(?<=\bhours?\b.*)/gi,
+    '$1 $2:00 on ',
+  ],
+  [/(?<=\d{4}),? hours? (\d{1,2})(?:[.:]00)?(?=[.;,]|$)/gim, ', $1:00'],
   [/\b(?:h|hrs?|hours|ore)\.? ?(?=(?:[01]?\d|2[0-4])[.:][0-5]\d(?![\d:]|\.\d))/gi, ''],
   [/\bno\. ?(?=\d)/gi, 'number '],
   [/\bnos?\. of\b/gi, 'number of'],

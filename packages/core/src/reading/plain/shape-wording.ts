@@ -12,6 +12,20 @@ export const SHAPE_WORDING: readonly Rule[] = [
     `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
     ' plus $2 $3 bleed$1',
   ),
+  // "A spread 420 x 297 mm, a page 210 x 297 mm, both plus 3 mm bleed all round".
+  rule(
+    `(?<=\\d ?[x×] ?\\d{2,4} ?mm)(?=[^.;\\n]{4,60}\\d ?[x×] ?\\d{2,4} ?mm[,.;]? (?:both|each|all(?: of them)?),? (?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?mm(?: of)? bleed)`,
+    ' plus $1 mm bleed',
+  ),
+  rule(
+    `(?<=\\d ?[x×] ?\\d{2,4} ?mm)[,.;]? (?:both|each|all(?: of them)?),? (?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?mm(?: of)? bleed(?: ${ALL_ROUND})?`,
+    ' plus $1 mm bleed, both',
+  ),
+  // "Pictures for a spread: 420 x 297 mm, for a page: 210 x 297 mm".
+  [
+    /, for (?=(?:an?|the) [a-z]+(?: [a-z]+)?: \d)(?<=\bfor (?:an?|the) [a-z]+(?: [a-z]+)?: \d[^;.\n]{3,60}, for )/gi,
+    ', pictures for ',
+  ],
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
   // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
   rule(
