@@ -24,9 +24,12 @@ export function splitBlocks(segments: readonly Segment[]): Group[] | undefined {
     b => b.facts.size >= least && (b.facts.has('size') || b.facts.has('weight')),
   );
   if (blocks.length < 2 || new Set(blocks.map(b => b.head)).size < blocks.length) return undefined;
-  const areDifferent = blocks.every((a, i) =>
-    blocks.slice(i + 1).every(b => areApart(a.facts, b.facts, true)),
-  );
+  const pairs = blocks.flatMap((a, i) => blocks.slice(i + 1).map(b => [a.facts, b.facts] as const));
+  const apart = pairs.filter(([a, b]) => areApart(a, b, true)).length;
+  // Of three and more headings in a row, two may ask for the same but for the weight.
+  const areDifferent =
+    apart === pairs.length ||
+    (blocks.length > 2 && apart > 0 && pairs.every(([a, b]) => [...a].some(([as, v]) => b.get(as) !== v)));
   if (!areDifferent) return undefined;
   const taken = new Set(blocks.flatMap(b => b.segments));
   return [

@@ -187,7 +187,10 @@ const SUBJECT =
 
 /** The kind that a sentence names, what it is for, or what it speaks of. */
 export function nameOf({ segments, head }: Pick<Described, 'segments' | 'head'>): string {
-  const text = (segments[0]?.text ?? '').replace(ITEM_MARK, '');
+  const [first] = segments;
+  // A piece of a sentence says what it is of.
+  if (first && 'kind' in first && typeof first.kind === 'string') return first.kind;
+  const text = (first?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
   // "Main picture (JPEG, 2000 px); up to four further pictures (…)", "the cover picture as a TIFF".

@@ -13,7 +13,7 @@ import { splitParagraphs } from './split-paragraphs.ts';
 import { splitSubjects } from './split-subjects.ts';
 import { splitTopics } from './split-topics.ts';
 import { readTable } from './split-table.ts';
-import { splitWithin } from './split-within.ts';
+import { isBracketed, splitWithin } from './split-within.ts';
 
 /**
  * Groups the sentences of a text by the kind of file they speak of. A text that asks for one kind gives one group
@@ -67,6 +67,7 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     return besides(groups[0]?.segments ?? [], extra);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
   return (
+    (segments.some(isBracketed) ? splitByConflict(segments.flatMap(splitWithin)) : undefined) ??
     splitSubjects(segments) ??
     splitDescribed(segments) ??
     splitByConflict(segments.flatMap(splitWithin)) ??

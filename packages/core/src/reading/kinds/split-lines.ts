@@ -171,15 +171,16 @@ const FORMAT_BEHIND =
   /^(?<head>(?!(?:What|Which|We|You|How|Please|If|Our)\b)[A-Z][a-z]+(?: [a-z]+){1,5}):\s+\S/;
 
 /** A line of a list goes on in the sentences that stand on the same line; everything else is meant for all. */
-function byHeads(segments: readonly Segment[], heads: readonly (string | undefined)[]): Group[] | undefined {
-  const labels = heads.filter(head => head !== undefined);
+function byHeads(segments: readonly Segment[], sure: readonly (string | undefined)[]): Group[] | undefined {
+  const labels = sure.filter(head => head !== undefined);
   if (labels.length < 2 || new Set(labels).size !== labels.length) return undefined;
+  const heads = withSiblings(segments, sure);
   const groups: Group[] = [{ label: undefined, segments: [] }];
   let line = -1;
   segments.forEach((segment, i) => {
     const label = heads[i];
     if (label) {
-      groups.push({ label, segments: [segment] });
+      groups.push({ label, segments: [withColon(segment)] });
       line = segment.line;
     } else {
       // "Both sRGB, without text." ends what is said of the last one.
@@ -189,6 +190,41 @@ function byHeads(segments: readonly Segment[], heads: readonly (string | undefin
   });
   return areRepeated(groups.slice(1)) ? undefined : groups;
 }
+
+/** "Rooms            landscape, 3:2": a gap parts the name from what is said of it as a colon does. */
+const withColon = (segment: Segment): Segment => ({
+  ...segment,
+  text: segment.text.replace(/^([A-Za-z][^:\d]{1,30}?\S) (?= {1,60}\S)/, '$1:'),
+});
+
+/** "Back page (small pictures): any shape, 1500 px …" right beside lines that head a kind each: one more of them. */
+function withSiblings(
+  segments: readonly Segment[],
+  sure: readonly (string | undefined)[],
+): readonly (string | undefined)[] {
+  const heads = sure.slice();
+  const lines = new Set(segments.flatMap(({ line }, i) => (heads[i] === undefined ? [] : [line])));
+  const isListed = segments.some((s, i) => heads[i] !== undefined && ITEM_MARK.test(s.text));
+  const order = [...segments.keys()];
+  for (const i of [...order, ...order.slice().reverse()]) {
+    const segment = segments[i];
+    if (!segment || heads[i] !== undefined || segments[i - 1]?.line === segment.line) continue;
+    if (!lines.has(segment.line - 1) && !lines.has(segment.line + 1)) continue;
+    const own = segment.text.replace(ITEM_MARK, '');
+    const head = SIBLING.exec(own)?.groups?.['head'];
+    if (head === undefined || (own !== segment.text) !== isListed || !A_SIZE.test(own)) continue;
+    const isOfText = OF_TEXT.test(head) && !/^(?:details|(?:front|back) page)$/i.test(head);
+    if (isOfProperty(head) || isOfShape(head) || isOfText || FOR_ALL.test(own)) continue;
+    const usual = labelOf(head);
+    heads[i] = usual === undefined || heads.includes(usual) ? head.toLowerCase() : usual;
+    lines.add(segment.line);
+  }
+  return new Set(heads.filter(Boolean)).size === heads.filter(Boolean).length ? heads : sure;
+}
+
+const SIBLING =
+  /^(?<head>(?!(?:all|both|each|every|everything|please|note|upload|delivery|otherwise)\b)[A-Za-z][A-Za-z’' -]{2,30}?)(?: \([^()]*\))?(?::\s|\s[–-]\s|\s{2,})\s*\S/i;
+const A_SIZE = /\d\s*(?:px|pixels?|mm|cm)\b|\d\s*[x×]\s*\d/i;
 
 /** "From the rules: …", "From the programme: …": what has the same size and format is one file, said twice. */
 function areRepeated(groups: readonly Group[]): boolean {

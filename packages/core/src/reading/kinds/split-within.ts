@@ -67,7 +67,7 @@ function splitNamed(segment: Segment): Segment[] {
 
 /** "Photograph (", "a panorama (", "two details of it (". */
 const BRACKETED =
-  /\b(?:(?<article>an?|one|two|three|four|your) )?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
+  /\b(?:(?<article>an?|one|two|three|four|five|six|eight|ten|twelve|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
 
 /** "A photograph (JPG, 200 × 230 px) and a signature (JPG, 140 × 60 px)": each with what its bracket says. */
 function splitBracketed(segment: Segment): Segment[] {
@@ -90,6 +90,12 @@ function splitBracketed(segment: Segment): Segment[] {
     kind,
   }));
   return [...(lead.text.trim() ? [lead] : []), ...pieces];
+}
+
+/** Whether a sentence names kinds of file with all that is asked of each in brackets: format, size and more. */
+export function isBracketed(segment: Segment): boolean {
+  const pieces = splitBracketed(segment).filter(piece => 'kind' in piece);
+  return pieces.length > 1 && pieces.every(({ text }) => A_FORMAT.test(text) && MEASURED.test(text));
 }
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */

@@ -43,6 +43,12 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:location|gps|position)(?: data)? and (?:author|creator|name)(?: fields?| name)? (?:to be|must be|are) (removed|deleted|stripped|cleared)\b/gi,
     'location data to be $1; author to be $1 from the metadata',
   ],
+  // "Leave the metadata alone", "your name belongs into the metadata (author, copyright), not into the picture".
+  [/\bleave (?:the |your |all )?(metadata|exif)(?: data)? alone\b/gi, 'leave the $1 untouched'],
+  [
+    /\byour name (?:belongs|goes) (?:in|into|in to) the (metadata|iptc(?: data)?|exif)(?: \([^()]*\))?,? (?:and )?not (?:in|into|on|onto|on to) the (picture|image|photo(?:graph)?)/gi,
+    'add your name as author to the $1; your name must not be on the $2',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

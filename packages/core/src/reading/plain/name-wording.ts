@@ -13,6 +13,11 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:please )?number (?:the|your) (?:images|pictures|photos|photographs|files)(?: (?:from )?0?1 to \d{1,2})?(?: in (?:the|your) order[^.;:\n]{0,60})?[;,:] (?=(?:and )?then\b|followed by\b)/gi,
     'file name: a running number, ',
   ],
+  // "Number the files with your member number and a running number."
+  [
+    /\bnumber (?:the|your) (?:files|images|pictures) (?=with (?:the|your) [a-z]+ number\b)/gi,
+    'name the files ',
+  ],
   // "The file's name should be the picture's title."
   [/\b(?:file|picture|image|photo)['’]s name\b/gi, 'file name'],
   [/(?<=\bfile name (?:should|must) be )the (?:picture|image|photo)['’]s (?=title\b)/gi, 'the '],

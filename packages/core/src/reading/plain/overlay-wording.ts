@@ -28,6 +28,15 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /,? (?:(?:without|(?:taken )?out of) (?:(?:its|the|their|a|any) )?frames?|unframed)(?=[.;, ])(?<=\bphotograph(?:ed)?\b[^.;\n]{0,60})/gi,
     '',
   ],
+  // "Neither may carry a name": of two files that were told before.
+  [
+    /^([ \t]*(?:[-*•] )?)neither (?:of (?:them|the two)|one|file|version)? ?(may|must|should|can) (?=(?:carry|bear|show|have|contain)\b)/gim,
+    '$1all files must not ',
+  ],
+  [
+    /(?<=[.!?] )neither (?:of (?:them|the two)|one|file|version)? ?(may|must|should|can) (?=(?:carry|bear|show|have|contain)\b)/gi,
+    'all files must not ',
+  ],
   // "Paper white may be left round the picture."
   [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,

@@ -179,7 +179,7 @@ const IS_ONE_TO_ONE = /(?<![\d:])1 ?: ?1(?![\d:])/;
 
 /** "1080 px square", "a square picture of 600 pixels": one number for both sides. */
 const IS_SQUARE = patterns`
-  (?<![\d:])1 ?: ?1(?![\d:]) | \bsquare\b,?[^.;\d]{0,24}\d+ ?(?:px|pixels?)\b
+  (?<![\d:])1 ?: ?1(?![\d:]) | \bsquare\b,?(?:[^.;\d]|\b(?:min|max)\.){0,24}\d+ ?(?:px|pixels?)\b
   \bsquare,? between \d+ and \d+ ?(?:px|pixels)\b | \bpx square\b | \bpixels square\b
   \bsquare\b[^.;]{0,40}\b(?:of|measuring|at|size)\b[^.;]{0,20}\d | \d ?(?:px|pixels?)\b[^.;]{0,12}\bsquare\b
 `;
