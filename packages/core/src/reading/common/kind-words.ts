@@ -98,4 +98,5 @@ export function isOfProperty(head: string): boolean {
 }
 
 /** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */
-export const ITEM_MARK = /^(?:[-+*•–·✓✔✗✘]|\[[ xX]?\]|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)])\s*/i;
+export const ITEM_MARK =
+  /^(?:[-+*•–·✓✔✗✘]|\[[ xX]?\]|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)]|\d{1,2}\.\d{1,2}(?= [A-Z][a-z]+ [a-z]))\s*/i;

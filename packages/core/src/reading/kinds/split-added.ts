@@ -49,6 +49,8 @@ const ADDED_BY = [
   `^(?:should|if|once|when) (?:your|a|the|any of your) (?:picture|image|photo|photograph|work|entry|print|one)s? (?:be|is|are|has been|have been) (?:chosen|selected|accepted|short-?listed)(?: for [^.;,:]{3,30})?,? (?:we|i) (?:shall|will|would|['’]ll|must)? ?(?:then )?(?:need|ask for|ask you for|want) (?:an?|the) (?<as>larger|bigger|high-res(?:olution)?|print|full-size|better) (?:file|version|jpe?g|tiff?|copy)(?= ?[:,(.]| (?:of|with|at|as)\\b)`,
   // "Your profile picture must be square and at least 500 × 500 pixels."
   `^(?:your|the) (?<as>profile (?:picture|photo|image)|avatar) (?:must|should|has to|needs to) (?:be|have|measure)\\b`,
+  // "For the website the same portrait should be 400 x 533 pixels."
+  `^for (?:the |our )?(?<as>[a-z][a-z -]{2,24}?),? the same (?:picture|image|photo|photograph|portrait|file|work)s? (?:must|should|has to|have to|needs? to|is|are)\\b`,
   // "Digital section: the same, but 1600 x 1200 px".
   `^(?:the )?(?<as>[a-z]+(?: [a-z]+){0,2})(?::| (?:is|are)) (?:exactly |all )?the same,? (?:but|only|except|apart from)\\b`,
   // "Layout plan: a further JPEG, 1920 × 1280 pixels".

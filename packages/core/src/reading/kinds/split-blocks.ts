@@ -12,6 +12,8 @@ import { phrases } from '../common/word-lists.ts';
 
 interface Block {
   head: string;
+  /** The same as it is written. */
+  written: string;
   segments: Segment[];
   facts: Facts;
 }
@@ -23,6 +25,9 @@ export function splitBlocks(segments: readonly Segment[]): Group[] | undefined {
   const blocks = blocksOf(segments).filter(
     b => b.facts.size >= least && (b.facts.has('size') || b.facts.has('weight')),
   );
+  // "Group photo" and "Single portraits" are both portraits: then each is called as it is written.
+  const isTwice = ({ head }: Block) => blocks.filter(b => b.head === head).length > 1;
+  for (const block of blocks.filter(isTwice)) block.head = block.written;
   if (blocks.length < 2 || new Set(blocks.map(b => b.head)).size < blocks.length) return undefined;
   const pairs = blocks.flatMap((a, i) => blocks.slice(i + 1).map(b => [a.facts, b.facts] as const));
   const apart = pairs.filter(([a, b]) => areApart(a, b, true)).length;
@@ -45,7 +50,7 @@ function blocksOf(segments: readonly Segment[]): Block[] {
   segments.forEach((segment, i) => {
     const head = headOf(segment, segments[i - 1], segments[i + 1]);
     const isGap = segment.line - (segments[i - 1]?.line ?? segment.line) >= 2;
-    if (head !== undefined) blocks.push((current = { head, segments: [segment], facts: new Map() }));
+    if (head !== undefined) blocks.push((current = { ...head, segments: [segment], facts: new Map() }));
     // One empty line may follow the heading itself.
     else if (!current || (isGap && current.segments.length > 1) || isForAll(segment, segments[i - 1]))
       current = undefined;
@@ -73,7 +78,7 @@ function headOf(
   segment: Segment,
   before: Segment | undefined,
   next: Segment | undefined,
-): string | undefined {
+): Pick<Block, 'head' | 'written'> | undefined {
   const own = segment.text
     .replace(ITEM_MARK, '')
     .replace(/\s*\([^()]*\)\s*(?=:?$)/, '')
@@ -109,5 +114,6 @@ function headOf(
     /^[-+*•–·]/.test(segment.text)
   )
     return undefined;
-  return labelOf(own) ?? own.toLowerCase();
+  const written = own.toLowerCase();
+  return { head: labelOf(own) ?? written, written };
 }

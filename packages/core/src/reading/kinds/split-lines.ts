@@ -212,8 +212,9 @@ function withSiblings(
     if (!lines.has(segment.line - 1) && !lines.has(segment.line + 1)) continue;
     const own = segment.text.replace(ITEM_MARK, '');
     const head = SIBLING.exec(own)?.groups?.['head'];
-    if (head === undefined || (own !== segment.text) !== isListed || !A_SIZE.test(own)) continue;
-    const isOfText = OF_TEXT.test(head) && !/^(?:details|(?:front|back) page)$/i.test(head);
+    if (head === undefined || (own !== segment.text) !== isListed) continue;
+    if (!A_SIZE.test(own) && !(A_FORMAT.test(own) && /\d ?(?:dpi|ppi)\b/i.test(own))) continue;
+    const isOfText = OF_TEXT.test(head) && !/^(?:details(?: of .*)?|(?:front|back) page)$/i.test(head);
     if (isOfProperty(head) || isOfShape(head) || isOfText || FOR_ALL.test(own)) continue;
     const usual = labelOf(head);
     heads[i] = usual === undefined || heads.includes(usual) ? head.toLowerCase() : usual;

@@ -28,6 +28,11 @@ const NAMED_BY = [
   `} ${THE}${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
   // "You may add up to four more photos."
   `^you (?:may|can) (?:also )?${DO} (?:us )?(?:up to |at most )?(?=(?:\\w+ )?(?:more|further|other|additional|extra)\\b)${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
+  // "The picture for the front page should be …", "Format for the book: …".
+  `^(?:the )?(?:pictures?|images?|photos?|photographs?|files?|ones?|versions?|format) for (?:the |our |your )(?<use>[a-z]+(?: pages?| cover| sheets?)?)(?=:| ${VERB})`,
+  // "One of them must be marked as the lead image."
+  `^one of (?:them|these|the (?:images|pictures|photos)) (?:must|should|has to) be (?:marked|named|chosen|labelled|set) (?:as )?(?:the |your )?(?<use>[a-z]+ (?:image|picture|photo)|cover)`,
+  `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   // "Your logo, if you have one, as a PNG".
   `^${THE}${NOUN}, if (?:you have (?:one|any)|any|there is one)\\b`,
   // "Do not write on the portrait."
@@ -129,7 +134,9 @@ function topicsOf(segments: readonly Segment[]): (string | undefined)[] {
 function topicOf(text: string): string | undefined {
   if (FOR_ALL.test(text)) return undefined;
   for (const pattern of NAMED_BY) {
-    const what = pattern.exec(text)?.groups?.['what']?.toLowerCase();
+    const groups = pattern.exec(text)?.groups;
+    if (groups?.['use']) return groups['use'].toLowerCase();
+    const what = groups?.['what']?.toLowerCase();
     if (what === undefined) continue;
     if (OF_TEXT.test(what) || isOfProperty(what)) return undefined;
     if (UNTOLD.test(what))

@@ -69,6 +69,27 @@ function splitNamed(segment: Segment): Segment[] {
 const BRACKETED =
   /\b(?:(?<article>an?|one|two|three|four|five|six|eight|ten|twelve|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
 
+/** "3000 px (long side, JPEG, 6 MB) for the print and 1000 px (long side, JPEG, 400 KB) for the screen". */
+const SIZED_FOR =
+  /\b\d{3,5}(?: ?[x×] ?\d{3,5})? ?(?:px|pixels)?[^;.()\d]{0,24}\([^()]*\) for (?:the |our |your )?(?<use>[a-z]+(?: page)?)/gi;
+
+function splitSizedFor(segment: Segment): Segment[] {
+  const sized = [...segment.text.matchAll(SIZED_FOR)].map(m => ({
+    kind: (m.groups?.['use'] ?? '').toLowerCase(),
+    from: m.index,
+    to: m.index + m[0].length,
+  }));
+  const [first] = sized;
+  if (!first || sized.length < 2 || new Set(sized.map(s => s.kind)).size < sized.length) return [segment];
+  const pieces = sized.map(({ kind, from, to }): Piece => ({
+    ...segment,
+    text: segment.text.slice(from, to),
+    start: segment.start + from,
+    kind: labelOf(`${kind} file`) ?? kind,
+  }));
+  return [{ ...segment, text: segment.text.slice(0, first.from) }, ...pieces];
+}
+
 /** "A photograph (JPG, 200 × 230 px) and a signature (JPG, 140 × 60 px)": each with what its bracket says. */
 function splitBracketed(segment: Segment): Segment[] {
   const named = [...segment.text.matchAll(BRACKETED)].flatMap(m => {
@@ -104,6 +125,8 @@ export function splitWithin(segment: Segment): Segment[] {
   if (sized.length > 1) return sized;
   const named = splitNamed(segment);
   if (named.length > 1) return named;
+  const sizedFor = splitSizedFor(segment);
+  if (sizedFor.length > 1) return sizedFor;
   const bracketed = splitBracketed(segment);
   if (bracketed.length > 1) return bracketed;
   const starts = [...segment.text.matchAll(PIECE)].map(

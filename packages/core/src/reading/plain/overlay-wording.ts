@@ -37,6 +37,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /(?<=[.!?] )neither (?:of (?:them|the two)|one|file|version)? ?(may|must|should|can) (?=(?:carry|bear|show|have|contain)\b)/gi,
     'all files must not ',
   ],
+  // "No author's name in file, metadata or picture."
+  [
+    /\bno (?:author['’]s |photographer['’]s )?names? in (?:the )?(?:file(?: name)?,? (?:or |and )?)?(?:the )?metadata,? (?:or|and|nor) (?:(?:in|on) )?(?:the )?(picture|image)s?\b/gi,
+    'your name must not be in the metadata; your name must not be on the $1',
+  ],
   // "Paper white may be left round the picture."
   [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,

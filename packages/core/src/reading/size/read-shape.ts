@@ -7,7 +7,7 @@ import { oneOf, patterns } from '../common/word-lists.ts';
 const RATIO_WORDS = /\b(?:ratios?|aspect|proportions?|proportioned|shape|crop(?:ped)?|formats?)\b/i;
 /** Ratios so usual that they need no word beside them; times of day are written with two digits behind the colon. */
 const USUAL_RATIO =
-  /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
+  /(?<=\b(?:landscape|portrait|upright|format|shape) )\d{1,2}:\d{1,2}(?![\d:])|(?<![\d:])(?:1:1|3:2|2:3|4:3|3:4|5:4|4:5|16:9|9:16|2:1|1:2|3:1|4:1|21:9|5:7|7:5|35:45|45:35)(?![\d:]|\s*(?:a\.?m|p\.?m|o['’]clock|hours|h\b))/i;
 const OF_FILES =
   /\b(?:suggest|recommend|prefer|like) (?:a )?\d{1,2}:\d|\d{1,2}:\d{1,2} if you (?:can|could)\b|\bwider than they are\b|^\W*(?:either )?\d{1,2}:\d{1,2} or \d{1,2}:\d{1,2}\b|^\W*\d{1,2}:\d{1,2}\W*$|^\W*\d{1,2}:\d{1,2}(?: (?:if|only|or|please|preferred|format)\b|[,.])|\b(?:jpe?g|png|webp|tiff?|srgb|px|pixels|landscape|portrait|upright|horizontal|vertical|square|wide-?screen)\b|[x×]\s*\d{3}/i;
 const RATIO =

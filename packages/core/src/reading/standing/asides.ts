@@ -140,6 +140,7 @@ const NEVER_OURS: readonly RegExp[] = [
   /\bhow many (?:of you )?(?:are|will be) coming\b|\bif you (?:are coming|(?:want|need|would like) an? (?:lift|place|seat|meal|ticket))\b/i,
   // "Videos of up to two minutes and 200 MB can be sent by link."
   /^\W*(?:(?:short|the|each|your) )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
+  /^(?![^]*\b(?:jpe?g|png|tiff?)s?\b)[^]*\b(?:mp4|mov files?|avi files?|mpeg-?4|h\.?264)\b/i,
   /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
 ];
 
