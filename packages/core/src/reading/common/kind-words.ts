@@ -99,4 +99,4 @@ export function isOfProperty(head: string): boolean {
 
 /** The mark of a list's item at the beginning of a line: a dash, a number, a letter. */
 export const ITEM_MARK =
-  /^(?:[-+*•–·✓✔✗✘]|\[[ xX]?\]|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)]|\d{1,2}\.\d{1,2}(?= [A-Z][a-z]+ [a-z]))\s*/i;
+  /^(?:[-+*•–·✓✔✗✘]|\[[ xX]?\]|\d{1,2}\.\d{1,2}(?= (?!(?:[mk]i?b|meg\w*|kilo\w*|px|pixels?|[mc]?m|in|inch\w*)\b)[a-z]+ [a-z])|\(?(?:[\da-z]{1,2}|[ivx]{1,4})(?:\.\d+)?[.)])\s*/i;

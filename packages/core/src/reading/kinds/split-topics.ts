@@ -18,6 +18,9 @@ const DO =
 
 /** What names the kind of file that a sentence is about. */
 const NAMED_BY = [
+  // "One of them must be marked as the lead image."
+  `^one of (?:them|these|the (?:images|pictures|photos)) (?:must|should|has to) be (?:marked|named|chosen|labelled|set) (?:as )?(?:the |your )?(?<use>[a-z]+ (?:image|picture|photo)|cover)`,
+  `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   `^(?:and |but |then )?${THE}?${NOUN},? ${VERB}`,
   `^(?:and )?for ${THE}?${NOUN},? ?(?:we|you|please|use|send|upload|an?|the|it|:|\\d)`,
   `^(?:please )?${DO} (?:us )?${THE}${NOUN}(?:[,:.]| (?:as|in|at|with|of|to|is|for)\\b)`,
@@ -30,9 +33,6 @@ const NAMED_BY = [
   `^you (?:may|can) (?:also )?${DO} (?:us )?(?:up to |at most )?(?=(?:\\w+ )?(?:more|further|other|additional|extra)\\b)${NOUN}(?= ?[.,:;]| (?:of|in|as|for|with)\\b)`,
   // "The picture for the front page should be …", "Format for the book: …".
   `^(?:the )?(?:pictures?|images?|photos?|photographs?|files?|ones?|versions?|format) for (?:the |our |your )(?<use>[a-z]+(?: pages?| cover| sheets?)?)(?=:| ${VERB})`,
-  // "One of them must be marked as the lead image."
-  `^one of (?:them|these|the (?:images|pictures|photos)) (?:must|should|has to) be (?:marked|named|chosen|labelled|set) (?:as )?(?:the |your )?(?<use>[a-z]+ (?:image|picture|photo)|cover)`,
-  `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   // "Your logo, if you have one, as a PNG".
   `^${THE}${NOUN}, if (?:you have (?:one|any)|any|there is one)\\b`,
   // "Do not write on the portrait."
@@ -54,6 +54,8 @@ const MOST_KINDS = 4;
 /** "For the front page it must be 2000 pixels wide": what it is for is enough to tell it apart. */
 const FOR_USE =
   /^(?:and )?for (?:the |our )[a-z ]{3,24}(?:pages?|covers?|banners?|headers?|posters?|postcards?)\b/i;
+/** "One of them must be marked as the lead image", "all other images …". */
+const ONE_OF_ALL = /^(?:one of (?:them|these|the [a-z]+) (?:must|should|has to) be|all (?:the )?other) /i;
 /** "Neither may be larger than 2 MB", "no border on either". */
 const OF_BOTH = /^(?:neither|both)\b|\b(?:either|both)[.!]?$/i;
 /** "Save them as JPEG", "Maximum 5 MB each". */
@@ -70,6 +72,7 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
       kind === FURTHER ||
       (kind !== GENERAL && own.length > 1 && IS_HEADING.test(own[0]?.text.replace(ITEM_MARK, '') ?? '')) ||
       own.every(({ text }) => FOR_USE.test(text.replace(ITEM_MARK, ''))) ||
+      own.some(({ text }) => ONE_OF_ALL.test(text.replace(ITEM_MARK, ''))) ||
       // "What size should my avatar be? … And the cover?"
       (kind !== GENERAL && own.some(({ text }) => isAskedAbout(text, kind)));
     return facts.has('size') && isWhole ? [{ kind, own, facts }] : [];
