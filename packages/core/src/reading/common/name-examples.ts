@@ -35,7 +35,7 @@ const SMALL = /^(?:for|the|a|an|to|with|and|or|of|from|in|on|at|title)$/i;
 const TIED = everywhere(patterns`
   \b(?:title|name) of (?:the )?(?:image|picture|photo|work|print|author|artist|photographer)(?![a-z])
   ^(?:artist|author|maker|photographer|member|full|first|last|family)['’]?s? name(?= - )
-  (?<=^|\bfiles? )(?:site|club|member|membership|student|matriculation|candidate|entry|catalogue|exhibit|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=[_-])
+  (?<=^|\bfiles? )(?:site|club|member|membership|student|matriculation|candidate|entry|catalogue|exhibit|award|stand|sample|inventory|accession|negative|image|picture|photo|file|object|find|lot) (?:number|code|name|title)(?=[_-])
   (?<=[_-])(?:image|picture|photo|file|entry|running) number(?=[_-])
   \b(?:last|first|family|full) name(?=_)
   ^number (?:title|surname|name)(?=\.)

@@ -17,6 +17,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /\b(?:each|every|a) (?:record|sighting|find|observation|report|property|object|listing|product|item|house|room|tree|plant|nest) (?:needs|gets|requires|must have|should have|has to have|comes with|consists of) (?:at least |exactly |up to )?$/i.test(
       lead,
     ),
+  // "Two of each per person" of several kinds.
+  (_, { things, to }, text) => !things && /^ of each\b(?! (?:club|member|person))/i.test(text.slice(to)),
   // "Pictures of our three churches".
   (lead, { things, to }, text) =>
     !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
@@ -93,7 +95,7 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /\b(?:salons|exhibitions|competitions|circuit|festivals)\b[^.;]{0,8}$/i.test(lead),
   // "A running number of three figures", "digits 0-9".
   (lead, { things }) =>
-    (/^figures$/i.test(things) && /\b(?:number|numbers|code|counter) (?:of|in|with) $/i.test(lead)) ||
+    (/^figures$/i.test(things) && /\b(?:number|numbers|code|counter) (?:of |in |with |\()$/i.test(lead)) ||
     /\b(?:digits|figures|numbers|numerals) (?:0 ?[-–] ?)?$/i.test(lead),
   // "Three photos, from them we choose 1 or 2."
   lead => /\b(?:we|i) (?:choose|pick|select|take) $/i.test(lead),

@@ -34,7 +34,7 @@ const SIMPLE: readonly Simple[] = [
   {
     field: 'profileEmbedded',
     words: phrases`
-        (?:icc|profile) embedded: ?(?:yes|required) | (?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?
+        (?:icc|profile|(?<=^\W*)) ?embedded: ?(?:yes|required) | (?:embed(?:ded|ding)?|attach)\b[^.;]{0,45}\bprofiles?
         (?<!\bnot )(?:includ|attach|contain|carr|ha(?:s|ve)\b)\w*(?: \w+){0,2} (?:icc|colou?r|s?rgb|embedded) profiles?
         profiles?\b[^.;]{0,45}\b(?:embed(?:ded)?|attached|included|tagged|present|in the file)
         (?:tagged|tag (?:your |the |all |each )?(?:files?|images?|pictures?)) (?:with|as)[^.;]{0,25}(?:profile|rgb) | with (?:(?:the|its|an?) (?:icc |colou?r )*|s?rgb )?profile

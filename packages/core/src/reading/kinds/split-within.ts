@@ -67,7 +67,7 @@ function splitNamed(segment: Segment): Segment[] {
 
 /** "Photograph (", "a panorama (", "two details of it (". */
 const BRACKETED =
-  /\b(?:(?<article>an?|one|two|three|four|five|six|eight|ten|twelve|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
+  /\b(?:(?<article>(?:up to )?(?:an?|one|two|three|four|five|six|eight|ten|eleven|twelve)|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
 
 /** "3000 px (long side, JPEG, 6 MB) for the print and 1000 px (long side, JPEG, 400 KB) for the screen". */
 const SIZED_FOR =
@@ -91,12 +91,16 @@ function splitSizedFor(segment: Segment): Segment[] {
 }
 
 /** "A photograph (JPG, 200 × 230 px) and a signature (JPG, 140 × 60 px)": each with what its bracket says. */
+const OF_ONE_SHAPE =
+  /^(?:landscape|portrait|horizontal|vertical|upright|square) (?:pictures?|images?|photos?|photographs?|ones?|files?|formats?)$|^(?:landscape|upright|vertical)s?$/i;
+
 function splitBracketed(segment: Segment): Segment[] {
   const named = [...segment.text.matchAll(BRACKETED)].flatMap(m => {
     const { name = '', article } = m.groups ?? {};
     // "TIFF (300 ppi) for the archive plus JPEG (1500 px) for the catalogue".
     const use = /^ for (?:the |our )?(?<use>[a-z]+)/i.exec(segment.text.slice(m.index + m[0].length))
       ?.groups?.['use'];
+    if (OF_ONE_SHAPE.test(name)) return [];
     const called = A_FORMAT.test(name) ? use : article && name.replace(/s$/, '');
     const kind = labelOf(name) ?? called?.toLowerCase();
     return kind && MEASURED.test(m[0]) ? [{ kind, from: m.index }] : [];
@@ -116,7 +120,11 @@ function splitBracketed(segment: Segment): Segment[] {
 /** Whether a sentence names kinds of file with all that is asked of each in brackets: format, size and more. */
 export function isBracketed(segment: Segment): boolean {
   const pieces = splitBracketed(segment).filter(piece => 'kind' in piece);
-  return pieces.length > 1 && pieces.every(({ text }) => A_FORMAT.test(text) && MEASURED.test(text));
+  return (
+    pieces.length > 1 &&
+    (pieces.every(({ text }) => A_FORMAT.test(text) && MEASURED.test(text)) ||
+      pieces.every(({ text }) => /\d ?[x×] ?\d{3,}/.test(text)))
+  );
 }
 
 /** "A JPEG of 1600 px for judging and a 16-bit TIFF for printing": one sentence that asks for two kinds of file. */

@@ -168,6 +168,7 @@ export const COMMON_WORDS: readonly Rule[] = [
   ],
   [/\b(we|i) no longer (accept|take|use|want|show|support)\b/gi, '$1 do not $2'],
   [/\bdo(?:es)? not support\b/gi, 'do not accept'],
+  [/\bsigs\b/gi, 'signatures'],
   [/\b(and|but) no longer (?=jpe?gs?\b|tiffs?\b|pngs?\b)/gi, '$1 no '],
   [/\b(?:is|are) to (?=(?:consist of|contain|measure)\b)/gi, 'must '],
   // What is done to a file.

@@ -49,6 +49,17 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\byour name (?:belongs|goes) (?:in|into|in to) the (metadata|iptc(?: data)?|exif)(?: \([^()]*\))?,? (?:and )?not (?:in|into|on|onto|on to) the (picture|image|photo(?:graph)?)/gi,
     'add your name as author to the $1; your name must not be on the $2',
   ],
+  // "The position we also need."
+  [/\bthe (?:gps )?(?:position|location),? we (?:also )?need\b(?: too)?/gi, 'the GPS position must be kept'],
+  // "Photo credits in the metadata."
+  [
+    /^([ \t]*(?:[-*•] )?)(?:photo |picture )?credits? in the (metadata|iptc(?: data)?|exif)(?=[.;]|$)/gim,
+    '$1the author must be in the $2',
+  ],
+  [
+    /(?<=[.;] )(?:photo |picture )?credits? in the (metadata|iptc(?: data)?|exif)(?=[.;]|$)/gim,
+    'the author must be in the $1',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

@@ -24,7 +24,9 @@ const PROPERTY =
 export const LAYOUT: readonly Rule[] = [
   [/\r\n?/g, '\n'],
   // Rows of dots lead the eye from a name to its value and say nothing.
-  [/\.{4,}|(?<= )\.{3}(?= )/g, '   '],
+  [/\.{4,}|(?<= )\.{3}(?= )|(?<= )\.\.(?= \d)/g, '   '],
+  // "III People" below "II  Free": the longest number of a column leaves one space.
+  [/^III (?=[A-Z])(?<=^II {2,}[^\n]*\n+III )/gm, 'III  '],
   [/[\u200b-\u200d\u00ad\ufeff]/g, ''],
   // "1200 px" over "wide": a break between a figure and what it is of.
   [

@@ -26,6 +26,20 @@ export const SHAPE_WORDING: readonly Rule[] = [
     /, for (?=(?:an?|the) [a-z]+(?: [a-z]+)?: \d)(?<=\bfor (?:an?|the) [a-z]+(?: [a-z]+)?: \d[^;.\n]{3,60}, for )/gi,
     ', pictures for ',
   ],
+  // "Wide pictures: 1920 x 1080. Tall pictures: 1080 x 1920."
+  [
+    /\bwide (?=(?:pictures|images|photos|ones)\b[^.;\n]{0,40}[.;,] (?:and )?tall (?:pictures|images|photos|ones)\b)/gi,
+    'landscape ',
+  ],
+  [
+    /(?<=\bwide (?:pictures|images|photos|ones)\b[^.;\n]{0,40}[.;,] (?:and )?)tall (?=(?:pictures|images|photos|ones)\b)/gi,
+    'portrait ',
+  ],
+  // "Where a picture is upright it is the 1080 that counts."
+  [
+    /\b(?:where|if|when) (?:a|the|your) (?:picture|image|photo) is (?:upright|vertical|in portrait format),? (?:it is )?the (\d{3,4}) (?:that |which )?(?:counts|applies|holds)\b/gi,
+    'upright pictures too must not be higher than $1 pixels',
+  ],
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
   // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
   rule(

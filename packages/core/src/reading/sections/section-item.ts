@@ -161,6 +161,8 @@ export function sectionItem(written: string): SectionItem | undefined {
   }
   const label = rest
     .trim()
+    // "News            single pictures": what a further column says of it.
+    .replace(/(?<=^[A-Z][A-Za-z ]{2,40}?\S)\s{3,}[a-z][^\d]*$/, '')
     .replace(/[\s:–—,-]+$/, '')
     .replace(/\s(?:section|class|category)$/i, '')
     .replace(/^[“"](.*)[”"]$/, '$1')
