@@ -78,7 +78,7 @@ const ABOUT_OTHERS = phrases`
 `;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:at each of (?:the|these) (?:${COUNT}) [a-z]+|(?:in|to|for) each of (?:the|these|${COUNT}) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)?(?<!any of the) (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|for an? (?:\\w+ )?(?:species|animal|plant|moth|bird|subject)\\b|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|plant|hedge|find|object|sighting|site|room|building|place|orders?|walk|route|station|chapter|spread|page)\\b|(?:in|on|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at once|at (?:a|any one) time(?!\\W*$))`,
+  `\\b(?:at each of (?:the|these) (?:${COUNT}) [a-z]+|(?:in|to|for) each of (?:the|these|${COUNT}) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)?(?<!any of the) (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|for an? (?:\\w+ )?(?:species|animal|plant|moth|bird|subject)\\b|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|bird|moth|tree|nest|plant|hedge|find|object|sighting|site|room|building|place|orders?|walk|route|station|chapter|spread|page)\\b|(?:in|on|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at once|at (?:a|any one) time(?!\\W*$))`,
   'i',
 );
 const OF_THE_PAST =
@@ -90,7 +90,7 @@ const OF_SEVERAL = new RegExp(
 );
 /** "You can enter one, two or all three classes." */
 const OF_SECTIONS = new RegExp(
-  `^(?:, (?:${COUNT}))?,? (?:or|to) (?:all )?(?:${COUNT})(?: of)?(?: the)? (?:classes|sections|categories|themes)\\b`,
+  `^(?:, (?:${COUNT}))*,? (?:or|to) (?:all )?(?:${COUNT})(?: of)?(?: the)? (?:classes|sections|categories|themes)\\b`,
   'i',
 );
 /** A club's panel may hold only so many of one person. */

@@ -224,7 +224,7 @@ export function readColourSpace(segment: Segment): Found[] {
   const text = chosenOf(segment.text, A_SPACE) ?? segment.text;
   const isOther = elsewhereIn(text);
   if (
-    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk/i.test(
+    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk|\bcmyk (?:files?|images?|pictures?|jpe?gs?) (?:\w+ )?(?:shows?|looks?|appears?|displays?|turns?|comes? out|will (?:show|look|appear|be shown))\b/i.test(
       text,
     )
   )

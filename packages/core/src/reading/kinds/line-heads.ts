@@ -24,16 +24,17 @@ const SURE =
  * @param isInFull gives the head as it is written, where two lines would be called the same
  */
 export function namedHead(line: string, isInFull = false): string | undefined {
-  const own = line.replace(ITEM_MARK, '');
-  const isListed = own !== line;
+  // "Timetable cover 2028: …" is a cover.
+  const own = line.replace(ITEM_MARK, '').replace(/^([A-Z][A-Za-z ]{2,30}) (?:19|20)\d\d(?=:\s)/, '$1');
+  const isListed = ITEM_MARK.test(line);
   // "Photograph 2 (press): JPEG, 2400 px".
   const counted =
     /^(?:[A-Z][a-z]+ )?(?:[Pp]hotograph|[Pp]hoto|[Pp]icture|[Ii]mage|[Ff]ile|[Vv]ersion) (?:\d|[A-D]) \((?<use>[a-z][a-z -]{2,24})\):\s/i.exec(
       own,
     )?.groups?.['use'] ??
-    /^(?:Stage|Step|Part|Version|File) (?:\d|[A-D]) ?[-–:] (?<use>[a-z][a-z ]{2,20}):\s/i.exec(own)?.groups?.[
-      'use'
-    ];
+    /^(?:Stage|Step|Part|Version|File|Folder|Set|Size|Group) (?:\d|[A-D]) ?[-–:,] ["“(]?(?<use>[a-z][a-z ]{2,20})["”)]?:\s/i.exec(
+      own,
+    )?.groups?.['use'];
   if (counted !== undefined && A_FORMAT.test(own)) return counted.toLowerCase();
   // "Stage 1: JPEG, 1500 px on the long side".
   const step = /^(?:stage|step|phase|round) (?:\d|one|two|three)(?=\s*[:–-]\s)/i.exec(own)?.[0];
@@ -96,7 +97,7 @@ const OF_ONE_SHAPE = phrases`
 function isSized(head: string, own: string): boolean {
   // "Cover: A4, 210 x 297 mm at 300 dpi", "All other images: 1800 pixels on the longest side".
   const isPrint = /\d\s*[x×]\s*\d+\s*[cm]m\b/i.test(own) && /\d\s*(?:ppi|dpi)\b/i.test(own);
-  if (isPrint && (SURE.test(head) || A_PAGE.test(head))) return true;
+  if (isPrint && !isOfShape(head)) return true;
   if (/^(?:all )?(?:the )?(?:other|remaining) (?:images|pictures|photos)$/i.test(head) && A_MEASURE.test(own))
     return true;
   // "Portrait: 600 x 600 px" shows a person.
@@ -106,7 +107,6 @@ function isSized(head: string, own: string): boolean {
   return (labelOf(head) === undefined ? A_BOX : A_SIZE).test(own) && isApart;
 }
 
-const A_PAGE = /\b(?:pages?|spreads?|columns?)$/i;
 const A_BOX = /\d\s*(?:px|pixels?)?\s*[x×]\s*\d+\s*(?:px|pixels?)/i;
 /** The same with the sides named: "200 px (width) × 230 px (height)", "width 200 px, height 230 px". */
 const A_SIZE =

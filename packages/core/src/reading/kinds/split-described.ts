@@ -39,11 +39,14 @@ const NO_KIND = phrases`
 `;
 /** "DPIs must be submitted" is a sentence and no noun. */
 const A_VERB = /\b(?:must|should|shall|may|can|is|are|has|have|will)\b/i;
+const ASKED =
+  /^(?:please )?(?:send|upload|supply|submit|provide|bring|deliver|add)(?: (?:us|me|in))?(?: (?:an?|the|your|one))? /;
 const A_PICTURE = /^(?:images?|pictures?|photos?|photographs?)$/;
 const SHOWN = / of (?:the |your )?(?<what>[a-z][a-z-]+(?: [a-z]+)?)$/;
 /** What goes on about the file of the sentence before. */
 const GOES_ON = /^(?:it|its|they|their)\b/i;
-const OF_ALL = /,? (?:both|all|each)(?: of (?:them|these))? (?:at|in|as|with|plus|up to|must|should|are)\b/i;
+const OF_ALL =
+  /,? (?:both|all|each|everything)(?: of (?:them|these))? (?:at|in|as|with|plus|up to|must|should|are)\b/i;
 const MOST_KINDS = 4;
 
 const MEASURED = /\d ?(?:px|pixels?|mm|cm|ppi|dpi|[km]b)\b|\d ?[x×] ?\d/i;
@@ -104,13 +107,10 @@ function clausesOf(segment: Segment): Clause[] {
   const { text } = segment;
   if (FOR_ALL.test(text)) return [{ ...segment, kind: undefined }];
   const starts = [...text.matchAll(NOUN)].flatMap(({ index, groups }) => {
-    const kind = (
-      groups?.['long'] ??
-      groups?.['use'] ??
-      groups?.['listed'] ??
-      groups?.['short'] ??
-      ''
-    ).toLowerCase();
+    const kind = (groups?.['long'] ?? groups?.['use'] ?? groups?.['listed'] ?? groups?.['short'] ?? '')
+      .toLowerCase()
+      // "Send us an action shot (…)" asks for an action shot.
+      .replace(ASKED, '');
     // "A family photo for the wall chart" is a family photo; "one picture of the whole" shows the whole.
     const [head = kind] = kind.split(/ (?:of|for|from|in|on|with|by|to|at) /);
     const shown =

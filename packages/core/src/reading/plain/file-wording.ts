@@ -19,6 +19,8 @@ export const FILE_WORDING: readonly Rule[] = [
     /(?:\b(?:it does not matter (?:much )?(?:what|which) quality[^.;,\n]{0,24}|any quality (?:will do|is fine|does)))[,;] (?:though |but |and )?(?:(?:we|i) find (?:that )?)?(?=\d{2,3} (?:is|are|would be)\b)/gi,
     'recommended: quality ',
   ],
+  // "JPEG 10 or better".
+  [/\b(jpe?g) (\d{1,2}) or (?:better|higher|more)\b/gi, '$1 quality $2 or higher'],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
     /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,

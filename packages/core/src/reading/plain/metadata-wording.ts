@@ -60,6 +60,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     /(?<=[.;] )(?:photo |picture )?credits? in the (metadata|iptc(?: data)?|exif)(?=[.;]|$)/gim,
     'the author must be in the $1',
   ],
+  // "With the photographer in the IPTC data, no lettering".
+  [
+    /\bwith the (photographer|author|creator)(?:['’]s name)? in the (iptc|metadata|exif)(?: data| fields?)?(?=[.,;]|$)/gim,
+    '; the $1 must be named in the $2 data;',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

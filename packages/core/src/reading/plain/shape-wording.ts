@@ -26,6 +26,16 @@ export const SHAPE_WORDING: readonly Rule[] = [
     /, for (?=(?:an?|the) [a-z]+(?: [a-z]+)?: \d)(?<=\bfor (?:an?|the) [a-z]+(?: [a-z]+)?: \d[^;.\n]{3,60}, for )/gi,
     ', pictures for ',
   ],
+  // "A5 upright, 300 dpi, plus 3 mm bleed".
+  [
+    /(?<=\bA[2-6])( (?:upright|landscape|portrait))?(,? (?:at )?\d{2,4} ?(?:dpi|ppi)),? plus (\d{1,2}(?:[.,]\d)?) ?mm(?: of)? bleed\b/gi,
+    ' plus $3 mm bleed,$1$2',
+  ],
+  // "Tall pictures are not exempt."
+  [
+    /\btall (?=(?:pictures|images|photos|ones)(?: are (?:not|no) (?:exempt|excepted|exceptions?)|,? too\b|,? included\b))/gi,
+    'upright ',
+  ],
   // "Wide pictures: 1920 x 1080. Tall pictures: 1080 x 1920."
   [
     /\bwide (?=(?:pictures|images|photos|ones)\b[^.;\n]{0,40}[.;,] (?:and )?tall (?:pictures|images|photos|ones)\b)/gi,
