@@ -251,7 +251,7 @@ export function readColourSpace(segment: Segment): Found[] {
           text.slice(h.end),
         )) &&
       (h.space !== 'gray' ||
-        /\b(?:srgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|^(?:[^:]{2,24}:\s*)?gr[ae]y ?-?scale,[^.;]{0,50}\b(?:tiff?|jpe?g|png)s?\b|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
+        /\b(?:srgb|cmyk) or gr[ae]y|\bgr[ae]yscale (?:jpe?g|tiff?|png)s?\b|(?:tiff?|jpe?g|png|dpi|ppi)s?, gr[ae]yscale(?=[,.;]|$)|^(?:[^:]{2,24}:\s*)?gr[ae]y ?-?scale,[^.;]{0,50}\b(?:tiff?|jpe?g|png)s?\b|\b(?:tiff?|jpe?g|png)s?\b[^.;:()]{0,40}, gr[ae]y ?-?scale(?=[,.;]|$)|\bgr[ae]yscale or srgb|\b(?:true|real|pure) gr[ae]y|\b(?:mode|files?|saved?|convert(?:ed)?|colou?r space|submitted|(?:8|16)[- ]bit|profile|in)\b/i.test(
           text,
         )),
   );

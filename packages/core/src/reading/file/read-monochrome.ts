@@ -52,6 +52,7 @@ const OF_ALL: readonly string[] = [
   `\\bcolou?r has no place in (?:this|our|the) (?:prize|competition|exhibition|circle|league|round|evening|salon|award|club|show)\\b`,
   `\\bleave (?:your |all |any )?colou?r (?:${THINGS} )?at home\\b`,
   `\\bno colou?r otherwise\\b`,
+  `^(?:pure |only )?${MONO} or (?:evenly |uniformly )?toned\\b(?=[,.;]|$)`,
   // "Those with a second hue, even a faint one, are taken out."
   `\\b(?:those|any|all|${THINGS}) with (?:an? (?:second|another|other) (?:hue|tone|colou?r)|two (?:hues|tones|colou?rs))\\b[^.;]{0,30}\\b(?:is|are|will be) (?:taken out|out|removed|refused|rejected|disqualified|excluded)\\b`,
   `\\ba second (?:hue|tone|colou?r)\\b[^.;]{0,30},? and the ${THINGS} is (?:out|refused|rejected)\\b`,

@@ -52,6 +52,13 @@ export function namedHead(line: string, isInFull = false): string | undefined {
     )
   )
     return undefined;
+  // "Your picture fills it: …" and "Deliver as TIFF (16 bit)" are sentences.
+  if (
+    /^(?:deliver|send|save|supply|provide|use|make|export|submit|convert|please)\b|\b(?:fills?|needs|must|should)\b/i.test(
+      head,
+    )
+  )
+    return undefined;
   // "JPEG (quality 12) or TIFF" names no kind.
   if (/^(?:jpe?g|tiff?|png|s?rgb|adobe rgb)s?(?: (?:or|and) (?:jpe?g|tiff?|png)s?)?$/i.test(head))
     return undefined;

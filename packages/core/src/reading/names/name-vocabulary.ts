@@ -64,7 +64,10 @@ const ALONE: readonly (readonly [part: string, words: string])[] = [
   ['country', 'country(?: code)?'],
   ['month', 'month'],
   ['year', 'year'],
-  ['sequence', 'sequence|(?:(?:place|position) in the )?(?:running|playing|showing|projection) order'],
+  [
+    'sequence',
+    'sequence|rank(?:ing)?(?: you give (?:it|the image))?|(?:(?:place|position) in the )?(?:running|playing|showing|projection) order',
+  ],
 ];
 
 /** "Three-letter club code", "two-digit running number": how long a part is. */

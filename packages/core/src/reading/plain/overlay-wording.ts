@@ -42,6 +42,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bno (?:author['’]s |photographer['’]s )?names? in (?:the )?(?:file(?: name)?,? (?:or |and )?)?(?:the )?metadata,? (?:or|and|nor) (?:(?:in|on) )?(?:the )?(picture|image)s?\b/gi,
     'your name must not be in the metadata; your name must not be on the $1',
   ],
+  // "Your name may stand small at the lower edge."
+  [
+    /\b(your name|the title|a signature|a logo) may stand (?=(?:small |in small letters )?(?:at|in|on|along|below|under)\b)/gi,
+    '$1 may be on the picture ',
+  ],
   // "Paper white may be left round the picture."
   [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,

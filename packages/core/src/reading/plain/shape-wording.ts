@@ -9,7 +9,7 @@ const ALL_ROUND =
 export const SHAPE_WORDING: readonly Rule[] = [
   // "148 × 210 mm trim; please add 3 mm on each side", "A4 at 300 dpi. Add 3 mm bleed all round."
   rule(
-    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
+    `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|(?:and|plus) another|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
     ' plus $2 $3 bleed$1',
   ),
   // "A spread 420 x 297 mm, a page 210 x 297 mm, both plus 3 mm bleed all round".
@@ -31,6 +31,7 @@ export const SHAPE_WORDING: readonly Rule[] = [
     /(?<=\bA[2-6])( (?:upright|landscape|portrait))?(,? (?:at )?\d{2,4} ?(?:dpi|ppi)),? plus (\d{1,2}(?:[.,]\d)?) ?mm(?: of)? bleed\b/gi,
     ' plus $3 mm bleed,$1$2',
   ],
+  [/\bsideways (?=(?:format|pictures|images|photos|shape)\b)/gi, 'landscape '],
   // "Tall pictures are not exempt."
   [
     /\btall (?=(?:pictures|images|photos|ones)(?: are (?:not|no) (?:exempt|excepted|exceptions?)|,? too\b|,? included\b))/gi,

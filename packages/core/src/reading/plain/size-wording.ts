@@ -128,6 +128,16 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b(?:above|over|more than) (${N}${PX}[^.;,\\d]{0,24}?)(?: is| are| would be)? too (?:large|big|much|many|long)`,
     'at most $1',
   ),
+  // "1400 pixels at most across and 1050 at most down".
+  rule(
+    `\\b${N}${PX} at most (?:across|wide|in width) and ${N}${PX} at most (?:down|high|tall|in height)\\b`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  // "Limits: 1920 px horizontally; 1280 px vertically".
+  rule(
+    `(?<=^(?:[-*•] )?Limits?: [^\\n]{0,80})(?=${N} ?(?:px|pixels) (?:horizontally|vertically|wide|high)\\b)(?<!\\d[ ,]?)`,
+    'at most ',
+  ),
   // "Under 2400 pixels on the long side we have to refuse them", "below 1200 pixels nothing can be printed".
   rule(
     `\\b(?:below|under) (${N}${PX}(?: (?:wide|high)| on the (?:long|short)(?:est|er)? (?:side|edge)| \\((?:long|short)(?:est|er)? (?:side|edge)\\))?),? (?=(?:we|i|the (?:form|lab|printer|site)) (?:(?:have to|has to|must|will|do) )?(?:refuse|reject|return|not|cannot)|nothing (?:can|will) be|(?:we|i) cannot\\b)`,

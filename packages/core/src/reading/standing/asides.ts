@@ -169,6 +169,8 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:the|our) [a-z]+ (?:shows?|displays?) (?:it|them|pictures|images) (?:at|in|with) \d{2,4} ?[x×] ?\d{2,4}(?: ?(?:px|pixels))?/gi,
   // "(That is what quality 11 gives you)."
   /\((?:that|this|it|which) is what [^()]{3,60}\b(?:gives?|makes?|produces?)(?: you)?\)/gi,
+  // "The old mailbox is dead (2 GB full)."
+  /\(\d[\d.]* ?[gm]b full\b[^()]*\)/gi,
   // "WYC07-Old Slipway.jpg is wrong", "not Low Sun.jpg but 044_Low Sun.jpg".
   /(?<=(?:[-–:,(]|e\.g\.|example) ?)[A-Z\d][^.;,:()]{1,40}\.(?:jpe?g|tiff?|png) (?:is|would be) wrong\b,?/gi,
   /\bnot [^.;,:()]{1,40}\.(?:jpe?g|tiff?|png),? but\b/gi,

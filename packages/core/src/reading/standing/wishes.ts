@@ -40,6 +40,7 @@ const REST = phrases`
   (?:the rest|everything else|all else),? (?:we|i) (?:merely |only |just )?(?:advise|suggest|recommend)
   some (?:\w+ )?(?:advice|tips|hints)(?:, (?:which you may ignore|since you ask|if you like)|(?=[.:]))
   now (?:for )?some (?:\w+ )?(?:advice|tips|hints)\b
+  what (?:i|we) ask (?:for )?as a favour(?: is this)?
   none of (?:it|this|these|them) is (?:compulsory|obligatory|required|a rule)
 `;
 
