@@ -134,7 +134,7 @@ export function splitByConflict(segments: readonly Segment[]): Group[] | undefin
   const groupOf = new Map<Segment, Described>();
   for (const [i, segment] of segments.entries()) {
     const own = facts[i];
-    const head = headOf(segment);
+    const head = headOf(segment) ?? kindOf(segment);
     // "Double-page pictures: 420 × 270 mm; single-page pictures: …": under a name a size is enough.
     if (!own || own.size < (head !== undefined && own.has('size') ? 1 : 2)) continue;
     /** Under names of their own: "The ten pictures …", "the layout image …". */
@@ -188,8 +188,6 @@ const SUBJECT =
 /** The kind that a sentence names, what it is for, or what it speaks of. */
 export function nameOf({ segments, head }: Pick<Described, 'segments' | 'head'>): string {
   const [first] = segments;
-  // A piece of a sentence says what it is of.
-  if (first && 'kind' in first && typeof first.kind === 'string') return first.kind;
   const text = (first?.text ?? '').replace(ITEM_MARK, '');
   const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
@@ -199,5 +197,15 @@ export function nameOf({ segments, head }: Pick<Described, 'segments' | 'head'>)
       text,
     )?.groups?.['kind'];
   const subject = counted ?? named ?? SUBJECT.exec(text)?.groups?.['name'];
-  return labelOf(text.split(/[:,(\d]/)[0] ?? '') ?? (purpose ?? subject)?.toLowerCase() ?? head ?? 'file';
+  return (
+    labelOf(text.split(/[:,(\d]/)[0] ?? '') ??
+    (purpose ?? subject)?.toLowerCase() ??
+    head ??
+    kindOf(first) ??
+    'file'
+  );
 }
+
+/** What a piece of a sentence was cut out for. */
+const kindOf = (piece: Segment | undefined) =>
+  piece && 'kind' in piece && typeof piece.kind === 'string' ? piece.kind : undefined;

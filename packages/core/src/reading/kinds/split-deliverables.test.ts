@@ -62,6 +62,51 @@ describe('splitDeliverables', () => {
       'Send a JPEG of 1600 pixels for the jury and a 16-bit TIFF of 6000 pixels for the wall.',
       ['jury', 'wall'],
     ],
+    [
+      'clauses under a number',
+      'A.1 Lot 1, objects\nA.1.1 Format: TIFF\nA.1.2 Size: 6000 px on the short side\nA.2 Lot 2, events\nA.2.1 Format: JPEG\nA.2.2 Size: 3000 px on the long side',
+      ['lot 1, objects', 'lot 2, events'],
+    ],
+    [
+      'a line beside those that head one each',
+      'Months: landscape, 4000 x 3000 pixels\nCover: upright, 3000 x 4000 pixels\nBack page (small pictures): 1500 pixels on the long side\nJPEG, one file up to 20 MB.',
+      ['months', 'cover', 'back page'],
+    ],
+    [
+      'headings of one usual word',
+      '1. Group photo\n   - at least 3000 px wide\n   - JPG\n2. Single portraits\n   - 800 x 1000 px\n   - PNG',
+      ['group photo', 'single portraits'],
+    ],
+    [
+      'headings, two of which differ in weight alone',
+      'Single stamps\n600 dpi, JPG, up to 1 MB.\n\nBlocks\n300 dpi, JPG, up to 3 MB.\n\nCovers\n300 dpi, JPG, up to 2 MB.',
+      ['single stamps', 'blocks', 'covers'],
+    ],
+    [
+      'brackets with a count before them',
+      "We'd like six scenes (JPEG, 3000 px long side, 4 MB), one portrait of the director (JPEG, 2000 px high) and the poster motif (TIFF, 594 x 841 mm at 150 dpi).",
+      ['scene', 'portrait', 'poster motif'],
+    ],
+    [
+      'brackets with what each is for behind them',
+      'Send 3000 px (long side, JPEG, 6 MB) for the print and 1000 px (long side, JPEG, 400 KB) for the screen.',
+      ['print', 'screen'],
+    ],
+    [
+      'one picture of many',
+      'One of them must be marked as the lead image. It must be at least 4000 pixels wide.\nAll other images must be at least 2500 pixels on the long side.',
+      ['lead image', 'other images'],
+    ],
+    [
+      'what else is the same',
+      'Prints: a JPEG of each, 2000 px on the longest side, 2.5 MB.\nDigital section: the same, but 1600 x 1200 px at most.',
+      ['screen', 'digital section'],
+    ],
+    [
+      'sizes of pages in brackets',
+      'Size: 2480 x 3508 px at 300 dpi for full-page pictures at 210 x 297 mm, half-page pictures at 210 x 148 mm, 300 dpi.',
+      ['full-page pictures', 'half-page pictures'],
+    ],
   ])('tells kinds apart by %s', (_, text, kinds) => {
     expect(Object.keys(kindsIn(text)).filter(Boolean)).toEqual(kinds);
   });

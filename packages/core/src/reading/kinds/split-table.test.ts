@@ -37,6 +37,28 @@ describe('readTable', () => {
     ).toBeUndefined();
   });
 
+  it('reads bounds over the columns as those of one kind of file', () => {
+    expect(
+      tableIn(
+        '            Minimum     Maximum\nLong side   1500 px     3000 px\nFormat      JPEG        JPEG',
+      ),
+    ).toEqual({
+      '': ['Long side: at least 1500 px', 'Long side: at most 3000 px', 'Format: JPEG', 'Format: JPEG'],
+    });
+    expect(
+      tableIn(
+        '            Required           Ideal\nLong side   at least 1500 px   3000 px\nColour      RGB                sRGB',
+      ),
+    ).toEqual({
+      '': [
+        'Long side: at least 1500 px',
+        'Long side: ideally 3000 px',
+        'Colour: RGB',
+        'Colour: ideally sRGB',
+      ],
+    });
+  });
+
   it('joins what goes on below to the name and the values of its row', () => {
     expect(
       tableIn(
