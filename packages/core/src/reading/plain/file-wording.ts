@@ -19,6 +19,7 @@ export const FILE_WORDING: readonly Rule[] = [
     /(?:\b(?:it does not matter (?:much )?(?:what|which) quality[^.;,\n]{0,24}|any quality (?:will do|is fine|does)))[,;] (?:though |but |and )?(?:(?:we|i) find (?:that )?)?(?=\d{2,3} (?:is|are|would be)\b)/gi,
     'recommended: quality ',
   ],
+  [/\b(jpe?gs?) at (\d{1,2})(?=[.,;]|$)/gim, '$1 at quality $2'],
   // "JPEG 10 or better".
   [/\b(jpe?g) (\d{1,2}) or (?:better|higher|more)\b/gi, '$1 quality $2 or higher'],
   // "One goes to the newspapers: …", "the other goes into our window …".

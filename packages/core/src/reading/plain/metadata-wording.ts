@@ -65,6 +65,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\bwith the (photographer|author|creator)(?:['’]s name)? in the (iptc|metadata|exif)(?: data| fields?)?(?=[.,;]|$)/gim,
     '; the $1 must be named in the $2 data;',
   ],
+  // "No metadata other than the creator's name."
+  [
+    /\bno metadata (?:other than|except|apart from|but|beyond) (?:the |your )?(creator|author|photographer)(?:['’]s)?(?: name)?\b/gi,
+    'the $1 in the metadata',
+  ],
   // "Don't strip the data your camera writes", "the position should be taken out".
   [
     /\b(?:the |all )?(?:data|information|details) (?:that |which )?(?:your|the) (?:camera|phone) (?:writes?|has written|records?|has recorded|stores?|has stored|saves?|puts?|has put)(?: (?:in|into|to) (?:it|them|(?:the|each|every|your) (?:file|picture|image|photo)s?))?\b/gi,

@@ -47,6 +47,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\b(your name|the title|a signature|a logo) may stand (?=(?:small |in small letters )?(?:at|in|on|along|below|under)\b)/gi,
     '$1 may be on the picture ',
   ],
+  // "Writing on the portrait is not allowed."
+  [
+    /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,
+    'writing on the picture ',
+  ],
   // "Paper white may be left round the picture."
   [
     /\b(?:paper )?white (?:space )?may be left (?:round|around) (?=(?:the|your) (?:picture|image|photo))/gi,

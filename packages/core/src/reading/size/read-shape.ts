@@ -164,7 +164,7 @@ const ONE_WAY = new RegExp(
 );
 /** As an item of a list about files: "JPEG, landscape, 1600 px". */
 const ONE_WAY_LISTED = new RegExp(
-  `(?:^|\\b(?:both|all)(?: of (?:them|these))?(?: in)? |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait|upright|horizontal(?=,? please|, in the (?:ratio|proportion)))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
+  `(?:^|\\b(?:both|all)(?: of (?:them|these))?(?: in)? |[,;:(•]\\s*(?:in )?|^[-*•]\\s*|\\s[-–] |\\d\\s*(?:px|pixels|mm|cm) )(?:landscape|portrait(?!\\.(?:jpe?g|png|tiff?)\\b)|upright|horizontal(?=,? please|, in the (?:ratio|proportion)))${FORM}?(?=\\)?\\s*(?:[.,;)!]|\\([a-z]|$|so that\\b|\\(?\\d{1,2}\\s*[:x×]|\\d{3}))`,
   'i',
 );
 const ONLY_WAY = new RegExp(
@@ -194,7 +194,7 @@ export function onlyWay({ text }: Segment): RegExpExecArray | null {
 }
 
 const LYING = /\b(?:landscape|horizontal)\b/i;
-const STANDING = /\b(?:portrait|upright|vertical)s?\b/i;
+const STANDING = /\b(?:portrait(?!s? of (?:the|you|your|an?)\b|\.(?:jpe?g|png))|upright|vertical)s?\b/i;
 /** The longest side is the same whichever way a picture stands. */
 const OF_LONG_SIDE = /\blong(?:er|est)? (?:side|edge)\b/i;
 /** "If it is taller than it is wide, only the 1200 matters." */
@@ -207,7 +207,7 @@ const UPRIGHT_TOO = patterns`
   \b(?:this|that|these|it) (?:also )?(?:applies|apply|holds?|goes)(?: also| equally)? (?:to|for) (?:portrait|upright|vertical)
   \b(?:also|too|even) (?:for|with|in) (?:portrait|upright|vertical)
   \b(?:also|even) (?:when|if|where) (?:the|a) (?:picture|image) is (?:portrait|upright|vertical)
-  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|not? (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|limited (?:by|to)\b|fit (?:in|into|inside|within) the same)
+  \b(?:uprights?|portraits?|verticals?|tall (?=images?|pictures?|photos?|photographs?|ones?|works?))\b(?! (?:dimension|side|edge|size|axis|of (?:the|you|your|an?)\b))(?: format| orientation)?(?: images?| pictures?| photos?| photographs?| ones| works?)?[^.;]{0,70}\b(?:too\b|also\b|as well\b|alike|same (?:\w+ )?(?:height|limit)|(?:in )?height|not? (?:more|higher|taller)\b(?! than [\d.,]+ ?[km]b)|(?:can)?not? (?:exceed|be (?:more|higher|taller))|may not exceed|high\b|tall\b|still\b|limited (?:by|to)\b|fit (?:in|into|inside|within) the same)
   \ba tall one\b[^.;]{0,20}\d[^.;]{0,12}\bthe most\b
   \bheight\b[^.;]{0,20}\bsame (?:for|with) (?:vertical|portrait|upright)
   \(the same (?:for|with) (?:vertical|portrait|upright)
