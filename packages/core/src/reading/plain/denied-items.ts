@@ -26,6 +26,8 @@ const OF_DOING =
   /\b(?:not|don['’]?ts?|never|avoid|cannot|no)\b(?! (?:allowed|accepted|permitted|wanted|acceptable|welcome|possible|be)\b)/i;
 /** "5 When" behind "4 What must not be in it". */
 const NEXT_HEAD = /^\d{1,2} [A-Z]/;
+/** "Photo with a name" over "will be rejected.": the end of what the line before began. */
+const ENDS_A_SENTENCE = /^(?:will|are|is|gets?) [^:]*\.$/;
 const LONGEST_HEAD = 60;
 const LONGEST_ITEM = 100;
 
@@ -47,7 +49,12 @@ export function deniedItems(text: string): Edit[] {
     const mark = (ITEM_MARK.exec(own) ?? BULLET.exec(own))?.[0] ?? '';
     // One empty line may follow the heading itself.
     if (own === '') head = head === 'alone' ? 'alone' : undefined;
-    else if (own.length < LONGEST_HEAD && (mark === '' || title) && DENIES.test(title ?? own)) {
+    else if (
+      own.length < LONGEST_HEAD &&
+      (mark === '' || title) &&
+      DENIES.test(title ?? own) &&
+      !ENDS_A_SENTENCE.test(own)
+    ) {
       head = 'alone';
       isToDo = OF_DOING.test(own);
     } else if (

@@ -11,7 +11,7 @@ const SAYS_NO =
 export const FILE_WORDING: readonly Rule[] = [
   // "If your program asks for a resolution, put 96 and forget about it."
   [
-    /(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? )((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)/gim,
+    /\b((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? [a-z]+(?: in)? \d+)/gim,
     '$1 $2 ppi',
   ],
   // "It does not matter what quality you choose, though we find that 85 is a good compromise."

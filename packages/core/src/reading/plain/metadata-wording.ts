@@ -26,7 +26,7 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "The GPS tag must be present: no tag, no record", "no GPS position, no entry".
   [
-    /(?<=\b(?:must|has to|needs to) be (?:present|there|in)\b[^.;:\n]{0,16})[:,–-]+ no (?:gps |geo-?)?(?:tag|position|location|co-?ordinates), no \w+(?=[.;!]|$)/gim,
+    /[:,–-] no (?:gps |geo-?)?(?:tag|position|location|co-?ordinates), no \w+(?=[.;!]|$)(?<=\b(?:must|has to|needs to) be (?:present|there|in)\b[^.;:\n]{0,16}[:,–-] no [^.;:\n]{0,60})/gim,
     '',
   ],
   [

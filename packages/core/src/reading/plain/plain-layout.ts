@@ -33,6 +33,15 @@ export const LAYOUT: readonly Rule[] = [
     /(?<=\d(?: ?(?:px|pixels))?)\n(?=(?:px|pixels|[KM]B|wide|high|tall|on the (?:long|short)\w*)\b)|(?<=\bon the (?:long|short)(?:er|est)?)\n(?=(?:side|edge)\b)/g,
     ' ',
   ],
+  // "20kb -" over "50kb", "Last day:" over "12 September", "quality" over "12", "on it" over "will be rejected".
+  [/(?<=\d ?(?:[km]b|px|pixels)? ?[-–])[ \t]*\n[ \t]*(?=\d)/gi, ' '],
+  [/(?<=\b(?:last day|deadline|closing date):)[ \t]*\n[ \t]*(?=\d{1,2} [A-Z])/gi, ' '],
+  [/(?<=[a-z],)[ \t]*\n[ \t]*(?=quality \d)|(?<=\bquality)[ \t]*\n[ \t]*(?=\d{1,2}\b)/g, ' '],
+  [
+    /(?<=[a-z])[ \t]*\n[ \t]*(?=(?:will|must|may|can) (?:not )?be (?:refused|rejected|returned|disqualified|accepted)\b)/g,
+    ' ',
+  ],
+  [/(?<=\d ?mm;)[ \t]*\n[ \t]*(?=[a-z]+-)/g, ' '],
   [/[\u00a0\u2007\u2009\u202f]/g, ' '],
   // "**Format:** JPEG", "## Size".
   [/\*\*(?=\S)|(?<=\S)\*\*/g, ''],

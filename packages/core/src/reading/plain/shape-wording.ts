@@ -1,5 +1,5 @@
 import { rule, type Rule } from './reword.ts';
-import { N, PX } from './size-wording.ts';
+import { PX } from './size-wording.ts';
 
 /** What organisers say of the shape of a picture and of its size on paper in many ways, each with the words that the readers know. */
 
@@ -43,7 +43,7 @@ export const SHAPE_WORDING: readonly Rule[] = [
     'landscape ',
   ],
   [
-    /(?<=\bwide (?:pictures|images|photos|ones)\b[^.;\n]{0,40}[.;,] (?:and )?)tall (?=(?:pictures|images|photos|ones)\b)/gi,
+    /\btall (?=(?:pictures|images|photos|ones)\b)(?<=\bwide (?:pictures|images|photos|ones)\b[^.;\n]{0,40}[.;,] (?:and )?tall )/gi,
     'portrait ',
   ],
   // "Where a picture is upright it is the 1080 that counts."
@@ -54,7 +54,7 @@ export const SHAPE_WORDING: readonly Rule[] = [
   [/\b(landscape|portrait|upright|square)[ -]shaped\b/gi, '$1'],
   // "Landscape images: 1920 pixels maximum horizontally. Portrait images: 1080 pixels maximum vertically."
   rule(
-    `\\b(landscape (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}${N}${PX}[^.;\\n\\d]{0,24})\\. (?=(?:portrait|upright) (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}\\d{3,5})`,
+    `\\b(landscape (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}(?:\\d{1,2},\\d{3}|\\d{3,5})${PX}[^.;\\n\\d]{0,24})\\. (?=(?:portrait|upright) (?:pictures|images|photos|photographs|ones): [^.;\\n\\d]{0,12}(?:\\d{1,2},\\d{3}|\\d{3,5}))`,
     '$1, ',
   ),
   [

@@ -135,7 +135,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   // "Limits: 1920 px horizontally; 1280 px vertically".
   rule(
-    `(?<=^(?:[-*•] )?Limits?: [^\\n]{0,80})(?=${N} ?(?:px|pixels) (?:horizontally|vertically|wide|high)\\b)(?<!\\d[ ,]?)`,
+    `(?=${N} ?(?:px|pixels) (?:horizontally|vertically|wide|high)\\b)(?<=^(?:[-*•] )?Limits?: [^\\n]{0,80})(?<!\\d[ ,]?)`,
     'at most ',
   ),
   // "Under 2400 pixels on the long side we have to refuse them", "below 1200 pixels nothing can be printed".
