@@ -215,7 +215,8 @@ function withSiblings(
     if (head === undefined || (own !== segment.text) !== isListed) continue;
     if (!A_SIZE.test(own) && !(A_FORMAT.test(own) && /\d ?(?:dpi|ppi)\b/i.test(own))) continue;
     const isOfText = OF_TEXT.test(head) && !/^(?:details(?: of .*)?|(?:front|back) page)$/i.test(head);
-    if (isOfProperty(head) || isOfShape(head) || isOfText || FOR_ALL.test(own)) continue;
+    if (isOfProperty(head) || isOfShape(head) || isOfText || NO_FILE.test(head) || FOR_ALL.test(own))
+      continue;
     const usual = labelOf(head);
     heads[i] = usual === undefined || heads.includes(usual) ? head.toLowerCase() : usual;
     lines.add(segment.line);
@@ -225,6 +226,9 @@ function withSiblings(
 
 const SIBLING =
   /^(?<head>(?!(?:all|both|each|every|everything|please|note|upload|delivery|otherwise)\b)[A-Za-z][A-Za-z’' -]{2,30}?)(?: \([^()]*\))?(?::\s|\s[–-]\s|\s{2,})\s*\S/i;
+/** What lies on a picture or round it has a size of its own. */
+const NO_FILE =
+  /\b(?:borders?|frames?|margins?|bleed|mounts?|key ?lines?|water-?marks?|captions?|backgrounds?|paper)\b/i;
 const A_SIZE = /\d\s*(?:px|pixels?|mm|cm)\b|\d\s*[x×]\s*\d/i;
 
 /** "From the rules: …", "From the programme: …": what has the same size and format is one file, said twice. */

@@ -50,7 +50,7 @@ export const METADATA_WORDING: readonly Rule[] = [
     'add your name as author to the $1; your name must not be on the $2',
   ],
   // "The position we also need."
-  [/\bthe (?:gps )?(?:position|location),? we (?:also )?need\b(?: too)?/gi, 'the GPS position must be kept'],
+  [/\bthe (?:gps )?position,? we (?:also need|need (?:too|as well))\b/gi, 'the GPS position must be kept'],
   // "Photo credits in the metadata."
   [
     /^([ \t]*(?:[-*•] )?)(?:photo |picture )?credits? in the (metadata|iptc(?: data)?|exif)(?=[.;]|$)/gim,
