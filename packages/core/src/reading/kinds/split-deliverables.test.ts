@@ -102,11 +102,6 @@ describe('splitDeliverables', () => {
       'Prints: a JPEG of each, 2000 px on the longest side, 2.5 MB.\nDigital section: the same, but 1600 x 1200 px at most.',
       ['screen', 'digital section'],
     ],
-    [
-      'sizes of pages in brackets',
-      'Size: 2480 x 3508 px at 300 dpi for full-page pictures at 210 x 297 mm, half-page pictures at 210 x 148 mm, 300 dpi.',
-      ['full-page pictures', 'half-page pictures'],
-    ],
   ])('tells kinds apart by %s', (_, text, kinds) => {
     expect(Object.keys(kindsIn(text)).filter(Boolean)).toEqual(kinds);
   });
