@@ -96,6 +96,14 @@ describe('sheetFromReading', () => {
     ]);
   });
 
+  it('quotes both ends of a weight, wherever they stand', () => {
+    const writtenIn = (text: string) =>
+      sheetOf(text)?.sheet.deliverables[0]?.rules.flatMap(r => ('written' in r ? [r.written] : []));
+    expect(writtenIn('JPEG, 1600 px wide. At least 5 KB. The most is 3 MB.')).toEqual(['5 KB … 3 MB']);
+    expect(writtenIn('JPEG, between 20 KB and 50 KB.')).toEqual(['20 KB and 50 KB']);
+    expect(writtenIn('JPEG, at most 2 MB.')).toEqual(['2 MB']);
+  });
+
   it('leaves a colour space a demand where its profile alone is advised', () => {
     const rulesOf = (text: string) => sheetOf(text)?.sheet.deliverables[0]?.rules;
     expect(rulesOf('JPEG. Use sRGB. If you can, embed the profile.')).toMatchObject([

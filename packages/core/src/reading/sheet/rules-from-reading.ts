@@ -119,12 +119,12 @@ function shapeRules(read: ReadDeliverable, work: RuleWork): void {
 
 function fileRules(read: ReadDeliverable, work: RuleWork): void {
   if (read.bytesMax !== null || read.bytesMin !== null) {
-    const written = work.claimsOf('bytesMax', 'bytesMin')[0];
+    const written = writtenOf([work.claimsOf('bytesMin')[0], work.claimsOf('bytesMax')[0]], work.text);
     add(work, 'bytes', ['bytesMax', 'bytesMin'], {
       kind: 'bytes',
       ...(read.bytesMin === null ? {} : { minBytes: read.bytesMin }),
       ...(read.bytesMax === null ? {} : { maxBytes: read.bytesMax }),
-      ...(written ? { written: work.text.slice(written.start, written.end).slice(0, 60) } : {}),
+      ...(written ? { written } : {}),
     });
   }
   if (read.formats?.length) add(work, 'format', ['formats'], { kind: 'file-format', formats: read.formats });
@@ -150,6 +150,17 @@ function fileRules(read: ReadDeliverable, work: RuleWork): void {
 }
 
 /** "10/12" → 83, "90%" → 90, "10" → 83: a bare number up to 12 is on the scale of twelve. */
+/** The organiser's words for the least and the greatest weight: where they stand apart, "5 KB … 3 MB". */
+function writtenOf(claims: readonly (Claim | undefined)[], text: string): string {
+  const given = claims.filter(claim => claim !== undefined).sort((a, b) => a.start - b.start);
+  return given
+    .filter((claim, i) => claim.start >= (given[i - 1]?.end ?? 0))
+    .map(({ start, end }) => text.slice(start, end))
+    .join(' … ')
+    .slice(0, LONGEST_WRITTEN);
+}
+const LONGEST_WRITTEN = 60;
+
 function qualityFrom(written: string): number | undefined {
   const [value, scale] = written.replace('%', '/100').split('/').map(Number);
   if (!value) return undefined;
