@@ -1,7 +1,7 @@
 import { isOfProperty, labelOf } from '../common/kind-words.ts';
 import type { Group } from '../common/group.ts';
 import type { Segment } from '../common/segments.ts';
-import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { areApart, factsOf } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import { oneOf, phrases } from '../common/word-lists.ts';
 
@@ -69,7 +69,7 @@ export function splitDescribed(segments: readonly Segment[]): Group[] | undefine
   });
   const described = [...new Set(clauses.flatMap(c => c.kind ?? []))].flatMap(kind => {
     const own = clauses.filter(c => c.kind === kind);
-    const facts: Facts = new Map(own.flatMap(clause => [...aspectsOf(clause)]));
+    const facts = factsOf(own);
     return facts.has('size') || facts.size >= 2 ? [{ kind, own, facts }] : [];
   });
   if (described.length < 2 || described.length > MOST_KINDS) return undefined;

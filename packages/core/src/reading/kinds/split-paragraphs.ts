@@ -1,7 +1,7 @@
 import type { Group } from '../common/group.ts';
 import { ITEM_MARK, OF_TEXT } from '../common/kind-words.ts';
 import type { Segment } from '../common/segments.ts';
-import { areApart, aspectsOf, headOf, nameOf, subjectOf, type Facts } from './split-by-conflict.ts';
+import { areApart, factsOf, headOf, nameOf, subjectOf, type Facts } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 
 /**
@@ -54,7 +54,7 @@ function paragraphsOf(segments: readonly Segment[]): Paragraph[] {
     const head = first && (sureHead(first) ?? headOf(first));
     return {
       segments: own,
-      facts: new Map(own.flatMap(segment => [...aspectsOf(segment)])),
+      facts: factsOf(own),
       // "The short version: …" heads a text and no file.
       head: first && !OF_TEXT.test(first.text.split(':')[0] ?? '') ? head : undefined,
       isSure: first !== undefined && sureHead(first) !== undefined,

@@ -2,7 +2,7 @@ import type { Group } from '../common/group.ts';
 import { ITEM_MARK, isOfProperty, labelOf, OF_TEXT } from '../common/kind-words.ts';
 import { NOUN, THE, UNTOLD } from '../common/picture-nouns.ts';
 import type { Segment } from '../common/segments.ts';
-import { areApart, aspectsOf, type Facts } from './split-by-conflict.ts';
+import { areApart, aspectsOf, factsOf } from './split-by-conflict.ts';
 import { FOR_ALL } from './split-headings.ts';
 import { oneOf } from '../common/word-lists.ts';
 
@@ -66,7 +66,7 @@ export function splitTopics(segments: readonly Segment[]): Group[] | undefined {
   const topics = withFullNames(topicsOf(segments));
   const kinds = [...new Set(topics.flatMap(topic => topic ?? []))].flatMap(kind => {
     const own = segments.filter((_, i) => topics[i] === kind);
-    const facts: Facts = new Map(own.flatMap(segment => [...aspectsOf(segment)]));
+    const facts = factsOf(own);
     const isWhole =
       facts.size >= 2 ||
       kind === FURTHER ||

@@ -19,7 +19,6 @@ readsAs([
   ['Under 2400 pixels on the long side we have to refuse files.', { longEdge: { min: 2400 } }],
   ['Below 1200 pixels on the short side nothing can be printed.', { shortEdge: { min: 1200 } }],
   ['Photograph the work square on, without its frame, and save a JPEG.', { formats: ['jpeg'] }],
-  ['Paintings are to be photographed without frames; JPEG.', { formats: ['jpeg'] }],
   ['Please photograph your picture unframed. JPEG only.', { formats: ['jpeg'] }],
   ['Next delivery date: 15 May 2027', { closes: '2027-05-15' }],
   ['Send no more than five pictures at a time.', { maxFiles: 5 }],
@@ -44,10 +43,6 @@ readsAs([
   ],
   ['What I would do: convert to sRGB.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   ['What we would do: save at quality 9 or thereabouts.', { quality: '9', advice: ['quality'] }],
-  [
-    'What I would do on top of that: convert to sRGB, save at quality 9 or thereabouts.',
-    { colourSpace: 'sRGB', quality: '9', advice: ['colourSpace', 'quality'] },
-  ],
   ['If I were you I would convert to sRGB.', { colourSpace: 'sRGB', advice: ['colourSpace'] }],
   [
     'If your program asks for a resolution, put 96 and forget about it.',
@@ -69,16 +64,10 @@ readsAs([
     'It does not matter much what quality you choose, though we find that 85 is a good compromise.',
     { quality: '85', advice: ['quality'] },
   ],
-  ['Any quality will do; 90 is a good compromise.', { quality: '90', advice: ['quality'] }],
   ['A file of 2 MB or so uploads quickly; more than 7 MB is refused.', { bytesMax: 7_000_000 }],
-  ['Files of about 2 MB upload quickly. More than 7 MB is refused.', { bytesMax: 7_000_000 }],
   [
     'The pixel dimensions must not exceed 1920 (horizontally) by 1080 (vertically). Where a picture is upright it is the 1080 that counts.',
     { width: { max: 1920 }, height: { max: 1080 }, eitherWay: false },
-  ],
-  [
-    '1400 x 1050 maximum. If the picture is upright, the 1050 applies.',
-    { width: { max: 1400 }, height: { max: 1050 }, eitherWay: false },
   ],
   [
     'Wide pictures: 1920 x 1080 pixels. Tall pictures: 1080 x 1920 pixels.',
@@ -92,10 +81,6 @@ readsAs([
   ['JPEG in RGB. A CMYK file shows up with false colours.', { formats: ['jpeg'] }],
   [
     'No picture may be wider than 1600 pixels or taller than 1200 pixels; tall pictures are not exempt.',
-    { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
-  ],
-  [
-    '1600 x 1200 pixels at most, tall pictures included.',
     { width: { max: 1600 }, height: { max: 1200 }, eitherWay: false },
   ],
   [

@@ -7,13 +7,7 @@ readsAs([
     'Use 01.jpg, 02.jpg and so on, in the order in which we should see them.',
     { name: { example: '01.jpg', parts: ['sequence'], extension: 'jpg' } },
   ],
-  [
-    'File names run 001.tif, 002.tif, and so forth.',
-    { name: { example: '001.tif', parts: ['sequence'], extension: 'tif' } },
-  ],
   ['Please don’t strip the data your camera writes: we need the date.', { strip: false }],
-  ['Please do not remove the data that your camera writes into the file.', { strip: false }],
-  ['Leave the data the camera has written in the file where they are.', { strip: false }],
   [
     'Leave the exposure data in the file. The position however should be taken out.',
     { strip: false, location: 'remove' },
@@ -23,9 +17,7 @@ readsAs([
   ['Date and time must remain in the data.', { strip: false }],
   ['JPG, up to 3 MB each, with GPS position.', { location: 'keep', formats: ['jpeg'], bytesMax: 3_000_000 }],
   ['All pictures with GPS position, please.', { location: 'keep' }],
-  ['We need pictures with GPS coordinates.', { location: 'keep' }],
   ['The GPS tag must be present as well: no tag, no record.', { location: 'keep' }],
-  ['The GPS position has to be there: no position, no record.', { location: 'keep' }],
   ['No GPS position, no entry.', { location: 'keep' }],
   [
     'Sections: A. Open Colour - B. Open Monochrome - C. Nature - D. Sea\nIn every section a maximum of 4 images.',
@@ -50,32 +42,11 @@ readsAs([
     },
   ],
   [
-    'Membership number, underscore, title: not Low Sun.jpg but 044_Low Sun.jpg',
-    {
-      name: {
-        parts: ['member number', 'text:_', 'title'],
-        example: '044_Low Sun.jpg',
-        spaces: 'allowed',
-        extension: 'jpg',
-      },
-    },
-  ],
-  [
     'Metadata: camera data to be kept; location and author to be removed',
     { strip: false, location: 'remove', author: 'forbidden' },
   ],
   [
     'Entries: 12 per person, of which at most 5 in "Bog" and 5 in "Heather"',
-    {
-      sections: [
-        [null, 'Bog', 5],
-        [null, 'Heather', 5],
-      ],
-      maxFiles: 12,
-    },
-  ],
-  [
-    'Twelve entries per person, at most five in "Bog" and five in "Heather".',
     {
       sections: [
         [null, 'Bog', 5],
