@@ -123,6 +123,8 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
       /\bthe (?:\w+day|day|evening|week) before (?:the )?[a-z ]{3,24}?(?=(?: please)?,?\s*[-–—(:]\s*(?:\w+day,? )?$)/i,
       '',
     )
+    // "On a stick at the meeting before (21 January), or by mail until 25 January".
+    .replace(/^.*\bor (?:else )?by (?:e-?)?mail,? (?=(?:by|until|till|before|not? later|up to)\b)/is, '')
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')
     // "9 May Closing / 20 May Judging": the word behind a day is that day's.
     .replace(/(?<=^|\d) ?[-–:]? ?[A-Za-z][a-z]+(?: [a-z]+){0,2}(?: \([^()]*\))? \/ (?=[\d\W]*$)/, ' ')

@@ -78,7 +78,7 @@ const ABOUT_OTHERS = phrases`
 `;
 /** What belongs to each section, email or work is no total. */
 const FOR_EACH = new RegExp(
-  `\\b(?:at each of (?:the|these) (?:${COUNT}) [a-z]+|(?:in|to|for) each of (?:the|these|${COUNT}) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)?(?<!any of the) (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|for an? (?:\\w+ )?(?:species|animal|plant|moth|bird|subject)\\b|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|bird|moth|tree|nest|plant|hedge|find|object|sighting|site|room|building|place|orders?|walk|route|station|chapter|spread|page)\\b|(?:in|on|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at once|at (?:a|any one) time(?!\\W*$))`,
+  `\\b(?:at each of (?:the|these) (?:${COUNT}) [a-z]+|(?:in|to|for) each of (?:the|these|${COUNT}) (?:\\w+ )?(?:sections|classes|categories|groups|themes)|from (?:each|every) (?:decade|year|month|place|site|village|room|day|season|event|trip)\\b|(?:for|of|in|per) (?:every|each|any)(?: one)?(?: of the)?(?<!any of the) (?!(?:[a-z]+ )?${PER_WHOM}|(?:${COUNT}|of|a|an|the|you|(?:[a-z]+ )?(?:months?|contests?|meetings?|evenings?|sessions?|match(?:es)?|competitions?|rounds?))\\b)[a-z]+|for an? (?:\\w+ )?(?:species|animal|plant|moth|bird|subject)\\b|per (?:works?|pieces?|images?|pictures?|files?|e-?mail|section|class|category|theme|topic|photos?|photographs?|prints?|species|insect|animal|bird|moth|tree|nest|plant|hedge|find|object|sighting|site|room|building|place|orders?|walk|route|station|chapter|spread|page|plot and visit|visit and plot|transect)\\b|(?:in|on|for|per|to) (?:each|any(?: one)?|every|either)(?: of (?:them|these|those))?(?=\\s*(?:[.,;:#)]|$))|each of (?:them|these|those) (?:takes|holds|may|can)|(?:in|for) one$|(?:in|for) (?:one|any)(?:,| or) [^.;]{0,24}\\b(?:sections|classes|categories|themes)\\b|(?:in|for) (?:each|every), |each (?:section|theme|class|category)|in (?:their|its|your) own (?:section|class|category)|(?:one|a|any) section only|in (?:a|one|any one|a single) (?:section|class|category|theme|topic)\\b|at once|at (?:a|any one) time(?!\\W*$))`,
   'i',
 );
 const OF_THE_PAST =
@@ -149,7 +149,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   if (OF_THE_PAST.test(tail) || OF_SEVERAL.test(tail) || OF_SECTIONS.test(tail)) return undefined;
   if (
     ABOUT_OTHERS.test(
-      lead.replace(/^.*[,;]/s, '') +
+      withoutOtherBracket(lead).replace(/^.*[,;]/s, '') +
         tail.replace(
           /\([^()]*\)| of (?:your )?previous work\b| (?:for|and) \d+ (?:seconds|minutes)(?: each)?|[,:].*$| and (?:we )?(?:pay|publish|print)\b.*$/gs,
           '',
@@ -170,7 +170,7 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const isPerPerson = PER_PERSON.test(tail) || EACH_PERSON.test(lead);
   const asRanked = (rank: Ranked['rank']): Ranked => ({ rank, isOfOne, isPerPerson });
   const isEach = FOR_EACH.test(
-    `${near.replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category|theme|topic)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
+    `${withoutOtherBracket(near).replace(/^.*(?<!\b(?:each|every|any(?: one)?) (?:entry|work|picture|image|section|class|category|theme|topic)),\s/s, '')}# ${tail.replace(/\([^()]*\)|,(?! each).*$/gs, '')}`,
   );
   if (
     (IN_ALL.test(tail) || (IN_ALL_BEFORE.test(lead) && !isEach)) &&
@@ -192,6 +192,10 @@ export function rankOf(text: string, count: Count): Ranked | undefined {
   const isBare = count.things && !JUDGING.test(near) && !OURS.test(near) && standsAlone(answer, tail);
   return isBare ? { ...asRanked(rank), isBare } : undefined;
 }
+
+/** "One preview for every work (max. six works per artist)": what stands before a bracket that is open is said of others. */
+const withoutOtherBracket = (near: string) =>
+  near.replace(/^.*\b(?:each|every|per) [a-z]+ ?\((?=[^()]*$)/is, '');
 
 /** Nothing, or a label, in front of a number of entries: "In brief: 3 images". */
 const LABEL_ALONE = /^\W*(?:(?!For\b)[A-Za-z][A-Za-z ]{2,24}(?::|\s[–-])\s*)?\W*$/;

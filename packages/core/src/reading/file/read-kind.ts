@@ -138,6 +138,7 @@ function isDenied(text: string, at: number): boolean {
 /** A space that is named only to warn of it. */
 const LOOKS_WRONG = patterns`
   ^[^.;(,]{0,20}\b(?:turn|come) out (?:wrong|badly|odd)
+  ^[^.;(,]{0,14} prints? (?:wrong(?:ly)?|badly|poorly|dull|green|too dark)\b
   ^ files? and [^.;,]{0,50}\b(?:cannot|will not|are not|must not)\b
   ^ (?:files?|images?|pictures?) with an? (?:\w+ )?(?:cast|tint)\b
   ^[^.;(,]{0,20}\b(?:will not|cannot be) (?:open|opened|display|load|work)\w*\b
@@ -224,7 +225,7 @@ export function readColourSpace(segment: Segment): Found[] {
   const text = chosenOf(segment.text, A_SPACE) ?? segment.text;
   const isOther = elsewhereIn(text);
   if (
-    /\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk|\bcmyk (?:files?|images?|pictures?|jpe?gs?) (?:\w+ )?(?:shows?|looks?|appears?|displays?|turns?|comes? out|will (?:show|look|appear|be shown))\b/i.test(
+    /^\W*error\b[^.:]{0,16}:|\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk|\bcmyk (?:files?|images?|pictures?|jpe?gs?) (?:\w+ )?(?:shows?|looks?|appears?|displays?|turns?|comes? out|will (?:show|look|appear|be shown))\b/i.test(
       text,
     )
   )

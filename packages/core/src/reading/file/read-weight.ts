@@ -182,6 +182,10 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
         text,
       )) ||
     // "The cottage (1,086 m)" is a height, "tripods of more than 1 m" are long.
+    (/^m$/.test(unit) &&
+      /\b(?:height|altitude|depth|distance|length|width|elevation)s? of (?:about |at most |up to |more than |less than )?$/i.test(
+        before,
+      )) ||
     (/^m$/.test(unit) && (/^\d{4}/.test(text.slice(from, to)) || !NAMES_A_FILE.test(text))) ||
     // "4K (3840 × 2160)" is a screen.
     (unit === 'K' && /^(?:\s*\(?\d{4}|\s+(?:screen|tv|monitor|display|projector|uhd))/i.test(after)) ||
@@ -201,7 +205,8 @@ function isNoDemand(text: string, unit: string, from: number, to: number): boole
       after,
     ) &&
       !/\b(?:up to|at most|under|below|(?:no|not) more than) $/i.test(before)) ||
-    /\baim (?:for|at) (?:about |around )?$|\bneed not be (?:under|below|(?:less|smaller|lighter) than) $/i.test(
+    // "A quality of 85 % keeps most files under 2 MB."
+    /\bkeeps (?:most|nearly all|almost all) (?:files?|pictures?|images?|jpe?gs?) (?:well |safely )?(?:under|below) $|\baim (?:for|at) (?:about |around )?$|\bneed not be (?:under|below|(?:less|smaller|lighter) than) $/i.test(
       before,
     ) ||
     /\bno need (?:for|of|to (?:send|have|save)) (?:files? )?(?:larger|bigger|more|heavier)(?: files?)? than $/i.test(

@@ -76,7 +76,11 @@ export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
     const noun = what.replace(/ of .*/, '');
     let end = at + 1;
     const isAsked = ASKED.test(segment.text);
-    while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) end += 1;
+    const isOfOther = (s: Segment | undefined) => !UNTOLD_NOUN.test(what) && OF_PICTURE.test(s?.text ?? '');
+    while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) {
+      if (isOfOther(segments[end])) break;
+      end += 1;
+    }
     const isCopy = /\bcopy\b/i.test(segment.text);
     const isOfIt = (s: Segment, i: number) =>
       (i >= at && i < end) ||
@@ -91,6 +95,11 @@ export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
   }
   return undefined;
 }
+
+/** "The picture is a JPEG": behind a logo that speaks of what the text is about. */
+const OF_PICTURE =
+  /^the (?:pictures?|images?|photos?|photographs?) (?:itself )?(?:is|are|must|should|has|have|may)\b/i;
+const UNTOLD_NOUN = /\b(?:pictures?|images?|photos?|photographs?|portraits?|head ?shot|version|copy|file)\b/i;
 
 /** What is said of a file behind it on its own line: "It must be …", "Format JPEG.", "Please use sRGB." */
 function goesOn(segment: Segment | undefined, before: Segment | undefined): boolean {

@@ -28,7 +28,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ['club number', /\bour (?:club )?number\b/gi],
   [
     'section code',
-    /\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b|\b(?:section|class|category)(?= first\b)(?! first name)|\b(?:league|division)(?= \([A-Z] or [A-Z]\))/gi,
+    /\b(?:set|sections?|group)['’]?s? code\b|\bthe letter [A-Z](?:, [A-Z])* or [A-Z]\b|\b(?:section|class|category)['’]s (?:first|initial) letter\b|\bfirst letter of (?:the|your) (?:section|class|category)\b|\b(?:section|class|category)(?= first\b)(?! first name)|\b(?:league|division)(?= \([A-Z] or [A-Z]\))/gi,
   ],
   // "The competition number" is that of the evening.
   [
@@ -56,7 +56,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   ],
   [
     'deliverable',
-    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']? or [“"']?\w+\b(?![^.;]*\bnot (?:allowed|permitted|accepted|used))|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
+    /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']?(?:, [“"']?\w+[”"']?){0,3},? or [“"']?\w+\b(?![^.;]*\bnot (?:allowed|permitted|accepted|used))|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
   ],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
@@ -120,7 +120,7 @@ const OTHER_PART = everywhere(patterns`
 
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD =
-  /\bthe word ["“'](\w+)["”'](?! or)|\bthe word ([a-z]\w+)(?=,? (?:and|then|plus|followed)\b|,)/gi;
+  /\bthe word ["“'](\w+)["”'](?! or)|\bthe word ([a-z]\w+)(?!(?:, \w+)+,? or )(?=,? (?:and|then|plus|followed)\b|,)/gi;
 
 /** "“Fifty_” plus your surname": a word in quotes that leads up to a part. */
 const QUOTED_LEAD =

@@ -6,6 +6,11 @@ const TIME = "\\d{1,2}(?:[.:]\\d{2}(?: ?[ap]\\.?m\\b\\.?| hours)?| ?[ap]\\.?m\\b
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
+  // "I drive to the lab on the 19th of February 2027 so nothing after the evening of the 18th."
+  [
+    /\bso (?:please )?nothing (?:after|later than) (?:the (?:evening|night|end|morning) of )?(?=the \d{1,2}(?:st|nd|rd|th)\b)/gi,
+    'so by ',
+  ],
   // "The deadline of 12 March 2027 has been moved to 19 March 2027."
   [
     /\b(deadline|closing date|closing day) (?:of|on) [^.;\n]{4,30}? (?:has been|was|is) (?:moved|postponed|extended|put back|shifted) to (?:the )?(?=\d)/gi,

@@ -49,6 +49,22 @@ export const COUNT_WORDING: readonly Rule[] = [
     'choose up to $1 pictures',
   ),
   rule(`\\bentry is complete with (?=${N} ${THING}s?\\b)`, 'entry consists of '),
+  // "The split:  Open 6   Monochrome 2   Nature 2".
+  rule(
+    `\\b(?:the |our )?(?:split|make-up|breakdown)(?: is)?: *(?=[A-Z][a-z]+ ?[:=–-]? *\\d{1,2}(?: {2,}|, ))`,
+    'sections: ',
+  ),
+  rule(`(?<=\\b[A-Z][a-z]+ \\d{1,2}) {3,}(?=[A-Z][a-z]+ \\d{1,2}(?: {3,}|[.;]|$))`, ', '),
+  // "Two images per round, six rounds in all."
+  [
+    /(?<=\b(?:per|each|every) (?:of the [a-z]+ )?(?:round|month|match|meeting|evening)s?), (?:with )?(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|\d{1,2})(?: (?:rounds|months|matches|meetings|evenings))? (?:in all|altogether|in total)(?=[.;,)]|$)/gim,
+    '',
+  ],
+  // "Part 2: ten images of recent work."
+  rule(
+    `(?<=^(?:part|step|item|file|upload) [\\dA-Z][:.] )(?=${N} (?:recent )?(?:images|pictures|photographs|photos|works)\\b)`,
+    'send ',
+  ),
   // "Two subjects, Harbour and Hills".
   rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
   [/\b(\d{1,2}) ?x per (?=person|member|entrant|author)/gi, 'up to $1 pictures per '],

@@ -14,6 +14,11 @@ export const FILE_WORDING: readonly Rule[] = [
     /\b((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? [a-z]+(?: in)? \d+)/gim,
     '$1 $2 ppi',
   ],
+  // "If your software asks for a resolution, 72 is as good as any."
+  [
+    /\b(if (?:you have to (?:type|give|enter|fill in)|(?:your|the) [a-z]+ (?:asks for|wants|needs|requires)) an? resolution,? )(\d{2,3}) (?=(?:is|will|would)\b)/gi,
+    '$1we recommend $2 ppi, which ',
+  ],
   // "It does not matter what quality you choose, though we find that 85 is a good compromise."
   [
     /(?:\b(?:it does not matter (?:much )?(?:what|which) quality[^.;,\n]{0,24}|any quality (?:will do|is fine|does)))[,;] (?:though |but |and )?(?:(?:we|i) find (?:that )?)?(?=\d{2,3} (?:is|are|would be)\b)/gi,
@@ -22,6 +27,11 @@ export const FILE_WORDING: readonly Rule[] = [
   [/\b(jpe?gs?) at (\d{1,2})(?=[.,;]|$)/gim, '$1 at quality $2'],
   // "JPEG 10 or better".
   [/\b(jpe?g) (\d{1,2}) or (?:better|higher|more)\b/gi, '$1 quality $2 or higher'],
+  // "One picture (landscape, …) and, for the poster, the logo as a PNG": a kind of file of its own.
+  [
+    /(?<=\)),? (?:and|plus)(?: also)?,? for (?:the|our) [a-z]+(?: [a-z]+)?, (an?|the|your|one) (?=(?:square |small |large |upright )?(?:logo|portrait|thumbnail|banner|head ?shot|cover|poster|panorama)\b)/gi,
+    '. Also needed: $1 ',
+  ],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
     /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,

@@ -8,6 +8,22 @@ const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
+  // "The author's name must be deleted from the metadata. So must the GPS position."
+  [
+    new RegExp(
+      `(?<=\\b(?:(?:has|have|needs?) to|must|should|is to) be (removed|deleted|stripped|taken out|cleared|wiped)\\b[^.;\\n]{0,40}[.;,] )(?:so (?:has|have|must|should|does|do)|the same (?:goes|applies|holds|is true) (?:for|to|of)) (?:the |any |all |your )?(${PLACE}|(?:author|creator|copyright)(?: fields?| name)?)(?=[.;,]|$)`,
+      'gim',
+    ),
+    '$2 must be $1 from the metadata',
+  ],
+  // "EXIF must be complete, including date, time and GPS position."
+  [
+    new RegExp(
+      `\\b(${NOTES})( (?:must|has to|have to|should|needs? to) be complete),? (?:including|with) (?:the )?(?:dates?,? )?(?:(?:and )?times?,? )?(?:and )?(?:the )?(${PLACE})`,
+      'gi',
+    ),
+    '$1$2; $3 must be kept',
+  ],
   // "Drone data (date, time, position) must not be removed", "position and time must remain in the data".
   [
     /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|may|should) not be (removed|deleted|stripped|changed)/gi,

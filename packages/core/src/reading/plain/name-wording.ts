@@ -8,6 +8,20 @@ const PART =
   '(?:surname|last name|first name|initials|title|(?:membership|member|entry|club) number|number|name)';
 
 export const NAME_WORDING: readonly Rule[] = [
+  // "Files carry the barcode of the sheet as their name", "each scan has the accession number as its name".
+  [
+    /\b(?:files?|scans?|images?|pictures?|photos?|photographs?|both(?: kinds)?) (?:carry|carries|bear|bears|have|has|gets?|takes?) (the [a-z]+) number(?: of the [a-z]+)? as (?:its|their) (?:file ?)?names?\b/gi,
+    'file name: $1 number',
+  ],
+  [
+    /\b(?:files?|scans?|images?|pictures?|photos?|photographs?|both(?: kinds)?) (?:carry|carries|bear|bears|have|has|gets?|takes?) (the barcode)(?: of the [a-z]+)? as (?:its|their) (?:file ?)?names?\b/gi,
+    'file name: $1 number',
+  ],
+  // "A file name with your name and the title is better than IMG_4411.jpg."
+  [
+    /\b(?:a |the )?file ?-?names? (?:with|made of|that has) ([^.;:]{4,60}?) (?:is|are) (?:much |far )?better than (?=(?:IMG|DSC|P)_?\w*\d)/gi,
+    'file name: $1, not ',
+  ],
   // "Number the images 01 to 10 in the order in which you would like them shown; then the title".
   [
     /\b(?:please )?number (?:the|your) (?:images|pictures|photos|photographs|files)(?: (?:from )?0?1 to \d{1,2})?(?: in (?:the|your) order[^.;:\n]{0,60})?[;,:] (?=(?:and )?then\b|followed by\b)/gi,

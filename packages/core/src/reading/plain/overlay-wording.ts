@@ -47,6 +47,21 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\b(your name|the title|a signature|a logo) may stand (?=(?:small |in small letters )?(?:at|in|on|along|below|under)\b)/gi,
     '$1 may be on the picture ',
   ],
+  // "A thin white line round the image looks good on our screen, but it is up to you."
+  [
+    /\ban? (?:[a-z]+ ){0,2}(?:border|frame|key ?line|line (?:round|around) (?:the|your) (?:picture|image|photo))\b(?: [^.;\n\d]{0,40}?)?,? (?:but |and )?(?:(?:it|that|this) )?(?:is|are) (?:entirely |quite )?up to you\b/gi,
+    'a border is allowed',
+  ],
+  // "Images with visible authorship are not eligible."
+  [
+    /\b(images|pictures|photos|photographs|works|files) with (?:any )?(?:visible|recogni[sz]able) (?:authorship|maker|author) (?=(?:are|is|will be|cannot be)\b)/gi,
+    '$1 that show a visible name of the author ',
+  ],
+  // "A thin grey edge line is welcome."
+  [
+    /\ban? (?:(?:thin|narrow|fine|slim|white|grey|gray|black|light|dark) ){1,3}(?:edge line|line (?:at|along|on) the edge)(?=(?: (?:is|are|may|can|must|should)\b))/gi,
+    'a border',
+  ],
   // "Writing on the portrait is not allowed."
   [
     /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,

@@ -12,6 +12,11 @@ export const SHAPE_WORDING: readonly Rule[] = [
     `(?<=\\d ?[mc]m|\\bA[2-5])((?: trim(?:med)?(?: size)?)?(?:,? (?:at )?\\d{2,4} ?(?:dpi|ppi))?)[.,;:]? (?:(?:(?:and |please )*(?:add|allow|leave)(?: another)?|(?:and|plus) another|plus|with|\\+) |(?=\\d{1,2} ?mm (?:of )?bleed))(\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)?(?: bleed| extra| more)? ${ALL_ROUND}`,
     ' plus $2 $3 bleed$1',
   ),
+  // "A double page measures 420 x 280 mm. We need the picture at that size and at 300 ppi, plus 3 mm bleed".
+  rule(
+    `(?<=\\d ?[x×] ?\\d{2,4} ?[mc]m)(?=\\. [^.\\d]{2,40}\\b(?:at|in) (?:that|this) size\\b[^.\\d]{0,12}(?:\\d{2,4} ?(?:dpi|ppi))?[^.\\d]{0,8}\\b(?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)? bleed)`,
+    ' plus $1 $2 bleed',
+  ),
   // "A spread 420 x 297 mm, a page 210 x 297 mm, both plus 3 mm bleed all round".
   rule(
     `(?<=\\d ?[x×] ?\\d{2,4} ?mm)(?=[^.;\\n]{4,60}\\d ?[x×] ?\\d{2,4} ?mm[,.;]? (?:both|each|all(?: of them)?),? (?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?mm(?: of)? bleed)`,

@@ -42,6 +42,18 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`,
     'maximum $1 pixels wide, maximum $2 pixels high',
   ),
+  // "2560 px on the longest side (no more, no less)", "1920 x 1080 pixels, neither more nor less".
+  [
+    /,? ?\(?(?:no more,? (?:and )?no less|not more,? (?:and )?not less|neither more nor less|no less,? (?:and )?no more)\)?(?=[.,;]|$)/gim,
+    ' exactly',
+  ],
+  [/\bmaximally (?=\d)/gi, 'at most '],
+  [/\bminimally (?=\d)/gi, 'at least '],
+  // "The lab prints at 50 x 75", "we print at 40 x 60": those are centimetres.
+  [
+    /\b((?:we|i|they|the (?:lab|printer|museum|club)|which is|to be) (?:will )?(?:print(?:s|ed)?|hangs?|exhibits?)(?: (?:them|it|everything|all))? (?:at|in|on)) (\d{2,3}) ?([x×]) ?(\d{2,3})(?! ?(?:[mc]m|px|pixels|in\b|inch|["”]|\d|[x×]))/gi,
+    '$1 $2 $3 $4 cm',
+  ],
   // "It is 1920 across and 1080 down, and your picture must sit inside that."
   rule(
     `\\b${N}(?<!\\bmost \\d+)${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|shall|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,
@@ -175,7 +187,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   rule(`(?<=^|[,;|] | [-–] )${N} (px|pixels) ${MAX}(?=$| [-–|] |[,;])`, 'max. $1 $2'),
   // "1500 px on the long side (never more)", "and that is the smallest we can use".
   rule(
-    `\\b${N}${PX} on the (?:long(?:er|est)?|greater) (?:side|edge|dimension) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b`,
+    `\\b${N}${PX} on the (?:long(?:er|est)?|greater) (?:side|edge|dimension) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b(?!,? (?:and |nor )?(?:no|not|never)? ?(?:less|smaller|shorter))`,
     'at most $1 pixels on the longest side (that is all',
   ),
   rule(

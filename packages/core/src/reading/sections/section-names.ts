@@ -36,7 +36,24 @@ const CODED_LIST = new RegExp(
 );
 const CODED_NAME = /(?<label>[a-z][a-z -]{2,30}) \((?<code>[A-Z]{1,3})\)(?:,? and |, )?/g;
 
+/** "Three age groups: A (11-13), B (14-16) and C (17 and over)". */
+const AGES =
+  '(?:(?:under|over|up to) \\d{1,2}s?|\\d{1,2} ?(?:to|-|–) ?\\d{1,2}(?: years)?|\\d{1,2} (?:and|or) (?:over|older|above|under|younger))';
+const AGE_LIST = new RegExp(
+  `\\b${SECTIONS}\\s*(?:are\\s*)?:?\\s*(?<list>[A-Z] \\(${AGES}\\)(?:(?:, (?:and )?| and )[A-Z] \\(${AGES}\\)){1,5})`,
+  'i',
+);
+
 export function smallNames(text: string): SectionItem[] | undefined {
+  const ages = AGE_LIST.exec(text)?.groups?.['list'];
+  if (ages)
+    return [...ages.matchAll(/(?<code>[A-Z]) \((?<label>[^()]+)\)/g)].map(({ groups }) => ({
+      code: groups?.['code'] ?? null,
+      label: groups?.['label'] ?? '',
+      limit: null,
+      isCalled: false,
+      aside: '',
+    }));
   const coded = CODED_LIST.exec(text)?.groups?.['list'];
   if (coded)
     return [...coded.matchAll(CODED_NAME)].map(({ groups }) => ({

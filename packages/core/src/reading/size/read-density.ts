@@ -18,7 +18,7 @@ const LABELLED_PPI =
 
 /** A density that nobody minds. */
 const NO_DENSITY = phrases`
-  (?:our|the) scanner (?:makes|scans|has|delivers) | no matter | does not matter | not (?:necessary|needed|required|important) | if it makes you happy
+  (?:our|the) scanner (?:makes|scans|has|delivers) | no matter | does not matter(?! (?:so |that )?much\b) | not (?:necessary|needed|required|important) | if it makes you happy
   (?:below|under) \d{2,3} ?(?:ppi|dpi) (?:we|i) (?:ask|warn|tell|call|write)
   \d{2,3} ?(?:ppi|dpi) if [^.;]{3,40}\d{2,3} ?(?:ppi|dpi) if | irrelevant | neither good nor (?:harm|bad) | ignore | makes no difference | all the same to | no effect
   \d{2,3}(?: ?(?:ppi|dpi))? or \d{2,3} ?(?:ppi|dpi)

@@ -85,7 +85,7 @@ export function sideAfterRange(after: string): SideSaid | undefined {
 
 /** "Longest side 1500": nothing but pixels can be meant. */
 export const EDGE_JUST_BEFORE = patterns`
-  \b(?:(?:long|short|larg|small|great)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:may have|has|needs|of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$
+  \b(?:(?:long|short|larg|small|great)(?:est|er)? (?:side|edge|dimension)|width|height)(?: (?:may have|has|needs|of|is|to|at|max\.?|min\.?|maximum|minimum|up to|must be|should be|be|exactly|precisely|at least|at most|no more than|not more than|not exceed(?:ing)?|must not exceed|may not exceed))*\s*[:=]?\s*$
   \b(?:width|height)(?: [a-z]+){1,4} (?:up to|at most|no more than|at least)\s*$
   \b(?:wider|taller|higher|narrower|broader|longer|deeper) than $
 `;
