@@ -14,6 +14,7 @@ import { isFormatMore, takenOver } from './kinds/same-as.ts';
 import { settleClosing } from './closing/settle-closing.ts';
 import { solvePrint } from './size/solve-print.ts';
 import { splitDeliverables } from './kinds/split-deliverables.ts';
+import { withDemandsOfSome } from './kinds/said-of-some.ts';
 import { withValuesByKind } from './kinds/values-by-kind.ts';
 import { turnRefusals } from './standing/turn-refusals.ts';
 
@@ -54,7 +55,7 @@ export function readRules(text: string): Reading {
     questions: [],
     claims: [],
   };
-  const groups = withValuesByKind(splitDeliverables(worded.text, segments));
+  const groups = withDemandsOfSome(withValuesByKind(splitDeliverables(worded.text, segments)));
   readSheetWide(segments, groups, reading);
   readFiles(groups, reading);
   // "The registration number followed by P, S or T" beside photograph, signature and thumb impression.
@@ -173,7 +174,8 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
   const common = commonOf(groups);
   const labelled = groups.filter(g => g.label !== undefined);
   const kinds: Group[] = labelled.length ? labelled : [{ label: undefined, segments: common }];
-  const sharedByAll = labelled.length ? factsOf(common).found : [];
+  const forAll = labelled.length ? factsOf(common) : undefined;
+  const sharedByAll = forAll?.found ?? [];
   const sections = reading.claims.filter(c => c.field === 'sections');
   const told = kinds.map(({ label, segments }) => {
     const own = factsOf(label === undefined ? segments : segments.map(withoutHead));
@@ -197,7 +199,9 @@ function readFiles(groups: readonly Group[], reading: Reading): void {
   const asked = labelled.length ? read.filter(kind => kind.found.length && !isOnPaper(kind)) : read;
   asked.forEach(({ label, own, found }, index) => {
     const deliverable = noDeliverable(label ?? null);
-    fill(deliverable, found, own, index, asked.length > 1, reading);
+    // "Both are 160 mm wide": each has the pixels of its own ppi.
+    const onPaper = own.physical || own.side ? own : (forAll ?? own);
+    fill(deliverable, found, onPaper, index, asked.length > 1, reading);
     if (labelled.length || hasAnything(deliverable)) reading.deliverables.push(deliverable);
   });
 }

@@ -123,6 +123,11 @@ function clauseBefore(text: string, stamps: readonly Stamp[], i: number): string
       /\bthe (?:\w+day|day|evening|week) before (?:the )?[a-z ]{3,24}?(?=(?: please)?,?\s*[-–—(:]\s*(?:\w+day,? )?$)/i,
       '',
     )
+    // "Within ten days of the notification, and not later than 10 April".
+    .replace(
+      /^.*\bwithin [^.;,]{3,50}, (?=(?:and|but) (?:in any case |at any rate )?(?:not?|never) later than\b)/is,
+      '',
+    )
     // "On a stick at the meeting before (21 January), or by mail until 25 January".
     .replace(/^.*\bor (?:else )?by (?:e-?)?mail,? (?=(?:by|until|till|before|not? later|up to)\b)/is, '')
     .replace(/\bopening (?=(?:competition|round|match|contest|league)\b)/i, '')

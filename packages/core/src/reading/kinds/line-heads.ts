@@ -133,6 +133,18 @@ export function sentenceHead(segment: Segment, next: Segment | undefined): strin
       segment.text,
     )?.groups?.['kind'];
   if (step && next?.line === segment.line && SPEC.test(next.text)) return labelOf(step) ?? step.toLowerCase();
+  // "Poster. JPEG or PNG, 1080 x 1527 px": a short head without a mark, over what says both a format and a measure.
+  const bare = /^(?<kind>[A-Z][a-z]+(?: [a-z]+)?)\.$/.exec(segment.text)?.groups?.['kind'];
+  if (
+    bare &&
+    next?.line === segment.line &&
+    A_FORMAT.test(next.text) &&
+    A_MEASURE.test(next.text) &&
+    !isOfProperty(bare) &&
+    !isOfShape(bare) &&
+    !OF_TEXT.test(bare)
+  )
+    return labelOf(bare) ?? bare.toLowerCase();
   return head && next?.line === segment.line && SPEC.test(next.text)
     ? (labelOf(head) ?? head.toLowerCase())
     : undefined;

@@ -150,7 +150,7 @@ export const FOR_ALL = new RegExp(
   `^${oneOf`
     both\b(?! (?:by|to|until|before)\b) | (?:no|nothing)\b[^.;]{3,30} on (?:either|both|any of (?:them|these))\b | all (?:as|in) (?:jpe?g|tiff?|png)s?\b | all (?:two|three|four) (?:in|as|must|should|are)\b
     (?:in|for) (?:both|all|every|each) (?:cases?|(?:of them|images|pictures|photos|files)(?=:))\b
-    (?:both|all(?! other\b)|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
+    either (?:as|in) (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|tiff?|png|s?rgb|cmyk)\b | (?:both|all(?! other\b)|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
   `}`,
   'i',
 );

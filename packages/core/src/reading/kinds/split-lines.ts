@@ -213,7 +213,7 @@ function withSiblings(
     const own = segment.text.replace(ITEM_MARK, '');
     const head = SIBLING.exec(own)?.groups?.['head'];
     if (head === undefined || (own !== segment.text) !== isListed) continue;
-    if (!A_SIZE.test(own) && !(A_FORMAT.test(own) && /\d ?(?:dpi|ppi)\b/i.test(own))) continue;
+    if (!A_SIZE.test(own) && !(A_FORMAT.test(own) && IN_FULL.test(own))) continue;
     const isOfText = OF_TEXT.test(head) && !/^(?:details(?: of .*)?|(?:front|back) page)$/i.test(head);
     if (isOfProperty(head) || isOfShape(head) || isOfText || NO_FILE.test(head) || FOR_ALL.test(own))
       continue;
@@ -225,7 +225,7 @@ function withSiblings(
 }
 
 const SIBLING =
-  /^(?<head>(?!(?:all|both|each|every|everything|please|note|upload|delivery|otherwise)\b)[A-Za-z][A-Za-z’' -]{2,30}?)(?: \([^()]*\))?(?::\s|\s[–-]\s|\s{2,})\s*\S/i;
+  /^(?<head>(?!(?:all|both|each|every|everything|please|note|upload|delivery|otherwise)\b)[A-Za-z][A-Za-z’' -]{2,40}?)(?: \([^()]*\))?(?::\s|\s[–-]\s|\s{2,})\s*\S/i;
 /** What lies on a picture or round it has a size of its own. */
 const NO_FILE =
   /\b(?:borders?|frames?|margins?|bleed|mounts?|key ?lines?|water-?marks?|captions?|backgrounds?|paper)\b/i;
@@ -245,5 +245,8 @@ function areRepeated(groups: readonly Group[]): boolean {
     )
   );
 }
+
+/** What stands for a size. */
+const IN_FULL = /\d ?(?:dpi|ppi)\b|\b(?:(?:full|original|any) size|as large as)\b/i;
 
 const A_VIEW = /\b(?:view|detail|back|front|side|close-?up|overall|total)\b/i;

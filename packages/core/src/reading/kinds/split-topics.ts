@@ -16,10 +16,17 @@ const VERB =
 const DO =
   '(?:upload|send|supply|submit|save|provide|make|export|deliver|prepare|resize|scale|crop|add|include|attach|keep)';
 
+/** Where pictures of one kind are shown. */
+const PLACE =
+  '(?:guide|map|web ?site|brochure|leaflet|programme(?: book)?|year-?book|app|newsletter|invitation|flyer|folder|handbook)';
+
 /** What names the kind of file that a sentence is about. */
 const NAMED_BY = [
   // "One of them must be marked as the lead image."
   `^one of (?:them|these|the (?:images|pictures|photos)) (?:must|should|has to) be (?:marked|named|chosen|labelled|set) (?:as )?(?:the |your )?(?<use>[a-z]+ (?:image|picture|photo)|cover)`,
+  // "For the printed guide we need one picture", "The website takes up to six".
+  `^(?:and )?for (?:the |our )(?<use>(?:printed |online )?${PLACE}),? (?:we|you|please|use|send|upload|an?|it)\\b`,
+  `^(?:the|our) (?<use>(?:printed |online )?${PLACE}) (?:takes|wants|needs|requires|gets)\\b`,
   `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   `^(?:and |but |then )?${THE}?${NOUN},? ${VERB}`,
   `^(?:and )?for ${THE}?${NOUN},? ?(?:we|you|please|use|send|upload|an?|the|it|:|\\d)`,

@@ -37,6 +37,7 @@ const NEITHER_IS =
  * @param ruled what the line above a list says of it, where it is an item of one
  */
 export function readOverlays(whole: Segment, before?: Segment, ruled?: Ruled): Found[] {
+  if (IS_EXTRA_FILE.test(whole.text)) return [];
   const isNeither = before !== undefined && NEITHER_IS.test(whole.text) && before.text.search(BORDER) >= 0;
   const neither = isNeither ? /[\s\S]+/.exec(whole.text) : null;
   if (neither) return [at(whole, 'watermark', 'forbidden', neither)];
@@ -235,6 +236,9 @@ function verdictOn(text: string, index: number, thing: string): Verdict {
 
 const IS_FINE =
   /^[\w-]+(?: (?:is|are))? (?:ok(?:ay)?|fine|allowed|permitted|accepted|welcome|all right|optional|possible|up to you|no problem)\b/i;
+
+/** "Logo (optional)" over a paragraph: one more file that may be sent. */
+const IS_EXTRA_FILE = /^(?:\W|\d{1,2}[.)] )*(?:logo|crest)s? \((?:optional|if you have one|voluntary)\)\W*$/i;
 
 const DENIED_LIST =
   /(?:^|[.;:]\s|\d\s+)(?:no|neither|without) (?!more|less|larger|bigger|wider|longer)(?:[a-z-]+(?: [a-z-]+)?(?:, (?:or |nor |and )?| or | nor | and )(?:an? |any )?){1,4}$/i;

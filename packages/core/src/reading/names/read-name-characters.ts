@@ -89,7 +89,12 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       claim('allowed', segment, behind.index, behind.index + behind[0].length);
     }
     const length = LENGTH.exec(text);
-    if (length && naming.maxLength === null && !OF_LETTERS.test(text.slice(0, length.index))) {
+    if (
+      length &&
+      naming.maxLength === null &&
+      !OF_LETTERS.test(text.slice(0, length.index)) &&
+      !OF_A_TALK.test(text)
+    ) {
       naming.maxLength = readCount(length[1] ?? length[2] ?? length[3] ?? '');
       claim('maxLength', segment, length.index, length.index + length[0].length);
     }
@@ -98,6 +103,10 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
 
 /** "A project text (max. 800 characters)". */
 const OF_LETTERS = /\b(?:cv|text|biography|statement|description|caption|story|letter|abstract)s? ?\($/i;
+
+/** "Title of the talk, 80 characters at most". */
+const OF_A_TALK =
+  /\btitle of (?:the|your) (?:talk|lecture|workshop|thesis|paper|book|film|project|presentation|session|course)\b/i;
 
 /** "Files called IMG_1234.jpg will be returned." */
 const OF_CAMERA = /\b(?:IMG|DSC)\w*\.\w+/g;

@@ -17,6 +17,11 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:files?|scans?|images?|pictures?|photos?|photographs?|both(?: kinds)?) (?:carry|carries|bear|bears|have|has|gets?|takes?) (the barcode)(?: of the [a-z]+)? as (?:its|their) (?:file ?)?names?\b/gi,
     'file name: $1 number',
   ],
+  // "Tell us in the file name which of the two it is for (card or poster), followed by your surname".
+  [
+    /\b(?:tell us|say|show|mark) in the file ?-?name (?:which (?:of (?:the|these) [a-z]+ )?(?:it is(?: for)?|[a-z]+ it is(?: for)?)|what it is(?: for)?) \(([a-z]+ or [a-z]+)\)(?=,? (?:followed|then|and)\b)/gi,
+    'file name: the word $1',
+  ],
   // "A file name with your name and the title is better than IMG_4411.jpg."
   [
     /\b(?:a |the )?file ?-?names? (?:with|made of|that has) ([^.;:]{4,60}?) (?:is|are) (?:much |far )?better than (?=(?:IMG|DSC|P)_?\w*\d)/gi,

@@ -62,6 +62,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\ban? (?:(?:thin|narrow|fine|slim|white|grey|gray|black|light|dark) ){1,3}(?:edge line|line (?:at|along|on) the edge)(?=(?: (?:is|are|may|can|must|should)\b))/gi,
     'a border',
   ],
+  // "No subtitles burnt in."
+  [
+    /\bno (?:burnt-in )?(?:sub)?titles(?: (?:burnt|burned) in(?:to (?:it|them))?| in the (?:stills?|pictures?|images?))(?=[.;,]|$)/gim,
+    'no lettering on the picture',
+  ],
   // "Writing on the portrait is not allowed."
   [
     /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,

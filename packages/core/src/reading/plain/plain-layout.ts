@@ -22,6 +22,8 @@ const PROPERTY =
 
 /** Marks of the program that a text was pasted from. */
 export const LAYOUT: readonly Rule[] = [
+  // "1 x main photo: landscape, …" as a line of a list of kinds.
+  [/^([ \t]*)(?:[-*•] )?1 ?[x×] (?=[A-Za-z][a-z -]{2,30}: \S)/gm, '$1- '],
   [/\r\n?/g, '\n'],
   // Rows of dots lead the eye from a name to its value and say nothing.
   [/\.{4,}|(?<= )\.{3}(?= )|(?<= )\.\.(?= \d)/g, '   '],

@@ -17,6 +17,8 @@ export const SHAPE_WORDING: readonly Rule[] = [
     `(?<=\\d ?[x×] ?\\d{2,4} ?[mc]m)(?=\\. [^.\\d]{2,40}\\b(?:at|in) (?:that|this) size\\b[^.\\d]{0,12}(?:\\d{2,4} ?(?:dpi|ppi))?[^.\\d]{0,8}\\b(?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?([mc]m)(?: of)? bleed)`,
     ' plus $1 $2 bleed',
   ),
+  // "16:9 if the film is".
+  [/,? \b\d{1,2}:\d{1,2} if (?:the|your) [a-z]+ (?:is|was|has it|allows it)(?=[.;,]|$)/gim, ''],
   // "A spread 420 x 297 mm, a page 210 x 297 mm, both plus 3 mm bleed all round".
   rule(
     `(?<=\\d ?[x×] ?\\d{2,4} ?mm)(?=[^.;\\n]{4,60}\\d ?[x×] ?\\d{2,4} ?mm[,.;]? (?:both|each|all(?: of them)?),? (?:plus|with) (\\d{1,2}(?:[.,]\\d)?) ?mm(?: of)? bleed)`,

@@ -47,6 +47,7 @@ export interface PhysicalSize {
   height: number;
   unit: 'mm' | 'cm' | 'in';
   isLeast: boolean;
+  isMost?: boolean;
   start: number;
   end: number;
 }
@@ -70,6 +71,7 @@ export interface PhysicalSide {
   length: number;
   unit: 'mm' | 'cm' | 'in';
   isLeast: boolean;
+  isMost?: boolean;
   /** The least length in inches, where a range is given and `inches` is its greatest. */
   fromInches?: number;
   start: number;
@@ -106,6 +108,7 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
   const value = readDecimal(length ?? '');
   const perUnit = PER_UNIT[unit] ?? 1;
   const at = match.index + match[0].indexOf(length ?? '');
+  const bound = boundOf(text.slice(0, at), text.slice(match.index + match[0].length));
   // "Between 40 and 120 cm on the longest side".
   const least = RANGE_BEFORE.exec(text.slice(0, at))?.groups?.['least'];
   return {
@@ -119,7 +122,8 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
     inches: value * perUnit,
     length: value,
     unit,
-    isLeast: boundOf(text.slice(0, at), text.slice(match.index + match[0].length)) === 'min',
+    isLeast: bound === 'min',
+    isMost: bound === 'max',
     ...(least === undefined ? {} : { fromInches: readDecimal(least) * perUnit }),
     start: segment.start + match.index,
     end: segment.start + match.index + match[0].length,
@@ -138,6 +142,7 @@ export function sizeOfSides(sides: readonly PhysicalSide[]): PhysicalSize | unde
     height: height.length,
     unit: width.unit,
     isLeast: width.isLeast && height.isLeast,
+    isMost: Boolean(width.isMost && height.isMost),
     start: width.start,
     end: width.end,
   };
@@ -145,6 +150,16 @@ export function sizeOfSides(sides: readonly PhysicalSide[]): PhysicalSize | unde
 
 /** "24 x 30 cm; supply at 300 ppi, at that size or larger". */
 const OR_LARGER = /\b(?:that|this) size or (?:larger|bigger|more|above)\b/i;
+
+/** "At most 20 x 30 cm"; what is signed in a box, or printed up to a size and sent at that size, has just this one. */
+function isMost(text: string, from: number, to: number): boolean {
+  const [before, after] = [text.slice(0, from), text.slice(to)];
+  if (/\b(?:inside|within|into) (?:an?|the) [a-z]+(?: of)? $/i.test(before)) return false;
+  if (/\bat (?:that|this) size\b/i.test(after)) return false;
+  return boundOf(before, '') === 'max' || OR_SMALLER.test(after);
+}
+
+const OR_SMALLER = /^,? (?:\(?max(?:imum)?\b|at (?:the )?most\b|or (?:less|smaller)\b)/i;
 
 /** "240 x 300 mm plus 3 mm of bleed on each side": what is cut off belongs to the file, on both sides of it. */
 const BLEED =
@@ -180,13 +195,15 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
     // "4.5 cm (height) x 3.5 cm (width)".
     const isTurned = HEIGHT_FIRST.test(text.slice(end)) || /^h/i.test(side);
     const [width, height] = isTurned ? [both[1], both[0]] : both;
+    const bound = boundOf(text.slice(0, match.index), '');
     return {
       widthIn: width * perUnit,
       heightIn: height * perUnit,
       width,
       height,
       unit,
-      isLeast: boundOf(text.slice(0, match.index), '') === 'min' || OR_LARGER.test(text.slice(end)),
+      isMost: isMost(text, match.index, end),
+      isLeast: bound === 'min' || OR_LARGER.test(text.slice(end)),
       start: segment.start + match.index,
       end: segment.start + end,
     };

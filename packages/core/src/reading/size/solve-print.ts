@@ -20,38 +20,45 @@ export function solvePrint(
   const ends = !('exact' in ppi) && ppi.min !== undefined && ppi.max !== undefined ? ppi : undefined;
   // With "at least 300 ppi" every side has at least so many pixels.
   const isLeastPpi = !('exact' in ppi) && ppi.min !== undefined;
-  const spanOf = (inches: number, isLeast: boolean): Span =>
-    ends && !isLeast
-      ? { min: Math.round(inches * (ends.min ?? 0)), max: Math.round(inches * (ends.max ?? 0)) }
-      : isLeast || isLeastPpi
-        ? { min: pixels(inches) }
-        : { exact: pixels(inches) };
+  const spanOf = (
+    inches: number,
+    { isLeast, isMost = false }: { isLeast: boolean; isMost?: boolean },
+  ): Span =>
+    isMost && 'exact' in ppi
+      ? { max: pixels(inches) }
+      : ends && !isLeast
+        ? { min: Math.round(inches * (ends.min ?? 0)), max: Math.round(inches * (ends.max ?? 0)) }
+        : isLeast || isLeastPpi
+          ? { min: pixels(inches) }
+          : { exact: pixels(inches) };
   if (size) {
     const { width, height, longEdge, shortEdge } = deliverable;
     if (width ?? height ?? longEdge ?? shortEdge) return undefined;
-    deliverable.print = {
-      width: size.width,
-      height: size.height,
-      unit: size.unit,
-      ppi: Math.round(perInch),
-      isLeast: size.isLeast || isLeastPpi,
-    };
-    deliverable.width = spanOf(size.widthIn, size.isLeast);
-    deliverable.height = spanOf(size.heightIn, size.isLeast);
+    // A greatest size on paper is kept as the pixels it comes to.
+    if (!size.isMost)
+      deliverable.print = {
+        width: size.width,
+        height: size.height,
+        unit: size.unit,
+        ppi: Math.round(perInch),
+        isLeast: size.isLeast || isLeastPpi,
+      };
+    deliverable.width = spanOf(size.widthIn, size);
+    deliverable.height = spanOf(size.heightIn, size);
     return { field: 'width', start: size.start, end: size.end };
   }
   if (!side || deliverable.longEdge || deliverable[side.side]) return undefined;
   if (side.fromInches !== undefined)
     deliverable[side.side] = { min: pixels(side.fromInches), max: pixels(side.inches) };
   else {
-    if (side.side === 'longEdge')
+    if (side.side === 'longEdge' && !side.isMost)
       deliverable.print = {
         longEdge: side.length,
         unit: side.unit,
         ppi: Math.round(perInch),
         isLeast: side.isLeast || isLeastPpi,
       };
-    deliverable[side.side] = spanOf(side.inches, side.isLeast);
+    deliverable[side.side] = spanOf(side.inches, side);
   }
   return { field: side.side, start: side.start, end: side.end };
 }

@@ -1,0 +1,48 @@
+import { NO_BEFORE } from '../marks/overlay-words.ts';
+import { SPEC } from '../common/kind-words.ts';
+import type { Group } from '../common/group.ts';
+
+/** Demands that stand among what is said of all kinds of file and name some of them: "No text in icon and header." */
+
+/** What a denial ends with: the kinds it is meant for. */
+const MEANT_FOR =
+  /\b(?:in|on|over|across) (?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?(?:(?:, | and | or |, and |, or )(?:in |on )?(?:the |your )?[a-z]+(?: [a-z]+)?){0,3})[.!]?$/i;
+
+/** A kind as the head of its line or paragraph calls it: "Header ....... 1440 x 480". */
+const CALLED = /^\W*(?:the |your )?(?<name>[A-Za-z]+(?: [A-Za-z]+)?)(?=\s*[:(.–—-]|\s{2,}|,? \d)/;
+
+/** What pictures of every kind are called. */
+const GENERIC = /^(?:images?|pictures?|photos?|photographs?|files?|works?)$/i;
+
+/**
+ * Gives such a demand to the kinds that it names alone.
+ * @param groups what is said of all kinds comes first
+ */
+export function withDemandsOfSome(groups: Group[]): Group[] {
+  const [common, ...kinds] = groups;
+  if (!common || common.label !== undefined || kinds.length < 2) return groups;
+  const namesOf = kinds.map(({ label, segments }) =>
+    [label, CALLED.exec(segments[0]?.text ?? '')?.groups?.['name']].flatMap(name =>
+      name === undefined || GENERIC.test(name) ? [] : name.toLowerCase(),
+    ),
+  );
+  const meantFor = common.segments.map(({ text }) => {
+    if (SPEC.test(text) || !NO_BEFORE.test(text)) return [];
+    const named =
+      MEANT_FOR.exec(text)
+        ?.groups?.['kinds']?.toLowerCase()
+        .split(/,? (?:and|or) |, /) ?? [];
+    const those = named.map(name => {
+      const bare = name.replace(/^(?:in |on )?(?:the |your )?/, '');
+      return namesOf.findIndex(names => names.includes(bare) || names.includes(bare.replace(/s$/, '')));
+    });
+    return those.includes(-1) || those.length === kinds.length ? [] : those;
+  });
+  return [
+    { ...common, segments: common.segments.filter((_, i) => !meantFor[i]?.length) },
+    ...kinds.map((kind, k) => ({
+      ...kind,
+      segments: [...kind.segments, ...common.segments.filter((_, i) => meantFor[i]?.includes(k))],
+    })),
+  ];
+}
