@@ -15,7 +15,7 @@ export const STRONG = new RegExp(
     (?:entries|uploads?|uploading|submissions?) (?:stop|end)s? | stop (?:taking|accepting) | goes dark | the (?:date|day) is now | day to remember | taken down | emptied (?:for the last time )?(?:at|on)
     closed (?:for|to) entries | ultimately (?:on|by|before)\b
     term(?=:) | term (?:of|for) (?:the )?(?:acceptance|sending|reception|receipt|delivery|presentation|submission|entry)
-    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|closed|switched off) | must reach | has to reach | (?:is|are) to reach
+    (?:link|form|portal|page|site) (?:will be|is) (?:disabled|deactivated|closed|shut|switched off) | must reach | has to reach | (?:is|are) to reach
     (?:receptions?|acceptance|receipt) of (?:\w+ )?(?:works?|images|photos?|pictures|photographs|files|entries) (?:ends?|until|till)
     last (?:submissions?|entry|entries|uploads?|(?:possible )?moment)\b
     end of (?:uploads?|entry|entries|submissions?)\b | open for (?:entr(?:y|ies)|submissions?|uploads?) (?:until|till|up to) | limit date | last orders | not beyond | season (?:ends|closes) | (?:need|\bi want) (?:them|it|these|everything) (?:on|at|the (?:morning|evening|day)\b) | (?:need|want) (?:them|it|these|those) (?:earlier|sooner)

@@ -15,7 +15,7 @@ const WEAK =
   /\bsend (?:them |it |(?:your |the )?(?:images|files|works) )?to\s*$|\bup to (?:the )?(?:\w+day,? )?$|\bwithin (?=(?:the )?$)|\b(?:by|until|up to and including|till|before|through|no later|latest)\b/i;
 /** Words that make a span of days the time in which to enter. */
 const OF_ENTRY =
-  /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|accepted|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|(?<=^\W{0,3}from [^.;]{6,60} )at [\w-]+\.[a-z]{2,}|acceptance|accepts?)\b/i;
+  /\b(?:sen[dt]|entr(?:y|ies)|submi\w+|uploads?|uploading|applications?|applying|registration|portal|link|form|accepted|open|(?:competition|contest|challenge) runs|(?<=^\W{0,3})(?:runs|window)|reading (?:window|period)|(?<=^\W{0,3}from [^.;]{6,60} )at [\w-]+\.[a-z]{2,}|acceptance|accepts?)\b/i;
 /** "Entries received after 15 March will not be considered." */
 const TOO_LATE = patterns`
   \b(?:entr(?:y|ies)|submissions?|files?|images?|pictures?|applications?|uploads?|anything|nothing|work|late)\b[^;]*\b(?:not|cannot|refused|rejected|returned|disqualified|too late|excluded|left out|ignored|wait|no|held over|next (?:edition|round|issue|year))\b

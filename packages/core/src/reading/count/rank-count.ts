@@ -283,7 +283,7 @@ const OF_MOST = /^[\s,(]*(?:max|at (?:the )?most|(?:is |are )?the (?:max|limit|m
 /** "Up to three.", "2 each", "Limit: two per household". */
 function isBareLimit(lead: string, tail: string): boolean {
   const isEnd =
-    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|(?<=^\s{2,})[a-z\d]|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for (?:an?|one|any one)|comprises|consists of|is made up)\b|as (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
+    /^(?: in)?(?: of (?:them|these|those))?\s*(?:[.,!)]|(?<=^\s{2,})[a-z\d]|to [\w.-]+@|\((?:[a-z]+\)|[a-z ]+: ?[a-z\d]+\)|(?=jpe?g|png|tiff?))|$|(?:from|by|per|next|before|for (?:an?|one|any one)|comprises|consists of|is made up)\b|as (?:an? )?(?:\d{1,2}-bit |gr[ae]yscale |small |large )?(?:jpe?g|png|tiff?|files?)|and (?:i|we|[A-Z]\w+ and I)\b)/i.test(
       tail,
     );
   // "Two works (8 each)" says what one costs.

@@ -6,7 +6,10 @@ import type { Group } from '../common/group.ts';
 
 /** What a denial ends with: the kinds it is meant for. */
 const MEANT_FOR =
-  /\b(?:in|on|over|across) (?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?(?:(?:, | and | or |, and |, or )(?:in |on )?(?:the |your )?[a-z]+(?: [a-z]+)?){0,3})[.!]?$/i;
+  /\b(?:in|on|over|across) (?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?(?:(?:, | and | or |, and |, or )(?:in |on )?(?:the |your )?[a-z]+(?: [a-z]+)?){0,3})(?=[.!]?$|, (?:i|we) )/i;
+/** "Plans without frames", "the front cover must not show prices": the kind that a denial begins with. */
+const OF_ITSELF =
+  /^(?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?) (?:without|(?:must|may|should|can|do|does|is|are|shall) ?(?:not|n['’]t)|cannot)\b/i;
 
 /** A kind as the head of its line or paragraph calls it: "Header ....... 1440 x 480". */
 const CALLED = /^\W*(?:the |your )?(?<name>[A-Za-z]+(?: [A-Za-z]+)?)(?=\s*[:(.–—-]|\s{2,}|,? \d)/;

@@ -107,9 +107,15 @@ function headingLabel(segment: Segment, next: Segment | undefined, rest: string)
   const bare = own.replace(ASIDE_BEHIND, '');
   const isLine =
     bare.length <= 46 && !/[.;,]$/.test(bare) && !SPEC.test(bare) && bare.split(/\s+/).length <= 6;
+  // "Signature in running hand with black pen." over "Size 4 cm x 2 cm": a paper of an applicant.
+  if (A_PAPER.test(own) && next && next.line === segment.line + 1 && SPEC.test(next.text))
+    return onlyLabelOf(own);
   if (!isLine || !next || next.line <= segment.line || NAMES_NONE.test(bare)) return undefined;
   return onlyLabelOf(bare) ?? kindNamed(bare);
 }
+
+const A_PAPER =
+  /^(?:[A-Z]?[a-z-]+ ){0,3}(?:photograph|signature|thumb (?:impression|print)|declaration)(?: (?!must|should|may|can|is|are|has|will)[a-z-]+){0,6}\.$/i;
 
 /** "Up to six images", "Free of signatures": items that ask something, over which no file is described. */
 const NAMES_NONE =
@@ -150,7 +156,7 @@ export const FOR_ALL = new RegExp(
   `^${oneOf`
     both\b(?! (?:by|to|until|before)\b) | (?:no|nothing)\b[^.;]{3,30} on (?:either|both|any of (?:them|these))\b | all (?:as|in) (?:jpe?g|tiff?|png)s?\b | all (?:two|three|four) (?:in|as|must|should|are)\b
     (?:in|for) (?:both|all|every|each) (?:cases?|(?:of them|images|pictures|photos|files)(?=:))\b
-    either (?:as|in) (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|tiff?|png|s?rgb|cmyk)\b | (?:both|all(?! other\b)|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
+    (?:i|we) (?:can(?:not|['’]t)|do not|don['’]t) (?:use|take|accept|open|show|print) anything\b | either (?:as|in) (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|tiff?|png|s?rgb|cmyk)\b | (?:both|all(?! other\b)|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
   `}`,
   'i',
 );

@@ -67,10 +67,13 @@ const A_VALUE = /\d ?(?:px|pixels|[km]b|dpi|ppi|bits?)\b|\b(?:jpe?g|png|tiff?)s?
 const blanked = (text: string, { from, to }: { from: number; to: number }) =>
   text.slice(0, from) + ' '.repeat(to - from) + text.slice(to);
 
+/** A "habit picture" is a habit image. */
+const asImage = (name: string) => name.replace(/ (?:picture|photo|photograph|image)s?$/, ' image');
+
 function kindOf(what: string, kinds: readonly string[]): string | undefined {
   const words = what.toLowerCase().split(' ');
-  const names = [words.join(' '), words[0] ?? '', labelOf(`${words[0] ?? ''} file`) ?? ''];
+  const names = [words.join(' '), words[0] ?? '', labelOf(`${words[0] ?? ''} file`) ?? ''].map(asImage);
   return kinds.find(kind =>
-    [kind, kind.replace(/s$/, '')].some(called => names.includes(called.toLowerCase())),
+    [kind, kind.replace(/s$/, '')].some(called => names.includes(asImage(called.toLowerCase()))),
   );
 }

@@ -65,6 +65,8 @@ export const COUNT_WORDING: readonly Rule[] = [
     `(?<=^(?:part|step|item|file|upload) [\\dA-Z][:.] )(?=${N} (?:recent )?(?:images|pictures|photographs|photos|works)\\b)`,
     'send ',
   ),
+  // "HOW MANY 2" as a line.
+  [/^([ \t]*(?:[-*•] )?how many) (?=\d{1,2}[.;]?[ \t]*$)/gim, '$1: '],
   // "Two subjects, Harbour and Hills".
   rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
   [/\b(\d{1,2}) ?x per (?=person|member|entrant|author)/gi, 'up to $1 pictures per '],

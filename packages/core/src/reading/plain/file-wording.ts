@@ -32,6 +32,8 @@ export const FILE_WORDING: readonly Rule[] = [
     /(?<=\)),? (?:and|plus)(?: also)?,? for (?:the|our) [a-z]+(?: [a-z]+)?, (an?|the|your|one) (?=(?:square |small |large |upright )?(?:logo|portrait|thumbnail|banner|head ?shot|cover|poster|panorama)\b)/gi,
     '. Also needed: $1 ',
   ],
+  // "PNG? No, JPEG."
+  [/\b((?:jpe?g|png|tiff?|raw|heic)s?\? (?:A[.:] ?)?no, )(?=(?:an? )?(?:jpe?g|png|tiff?)s?\b)/gi, '$1only '],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
     /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,

@@ -24,6 +24,15 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     '$1$2; $3 must be kept',
   ],
+  // "Do not send pictures through a messenger, it removes the metadata."
+  [
+    /\bdo not (?:send|forward|share) (?:the |your |any )?(?:pictures?|images?|photos?|files?|it|them) (?:through|by|via|with|over) (?:an? |any |your |the )?(?:messengers?|messaging|chat)(?: apps?| services?)?[,;:.]? (?:as |since |because |for )?(?:it|they|which|these|that|this) (?:removes?|strips?|deletes?|drops?|loses?) (?:both|them|it|all of it|(?:the |all )?(?:metadata|exif|data))/gi,
+    'keep the metadata',
+  ],
+  [
+    /\b(?:we|i) (?:need|want|check) (?:the )?dates? and (?:the )?(?:position|place|location)(?=;|[.,] (?:so |please )?(?:keep the metadata|do not|never))/gi,
+    'the GPS position must be kept',
+  ],
   // "Drone data (date, time, position) must not be removed", "position and time must remain in the data".
   [
     /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|may|should) not be (removed|deleted|stripped|changed)/gi,

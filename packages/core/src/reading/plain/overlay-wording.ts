@@ -67,6 +67,21 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bno (?:burnt-in )?(?:sub)?titles(?: (?:burnt|burned) in(?:to (?:it|them))?| in the (?:stills?|pictures?|images?))(?=[.;,]|$)/gim,
     'no lettering on the picture',
   ],
+  // "The same reason forbids signatures."
+  [
+    /\b(?:the same reason|that|this|the rules?) (?:also )?(?:forbids?|excludes?|rules? out) (?=(?:all )?(?:signatures?|names?|logos?|watermarks?)(?:[.;,]|$| on\b))/gim,
+    'there must be no ',
+  ],
+  // "No marks by which the author may be recognised."
+  [
+    /\bno (?:marks?|signs?|symbols?|features?|details?) by which (?:the |you|an? )?(?:author|maker|photographer|entrant)?s? ?(?:can |may |might |could |will )?be (?:known|told|recogni[sz]ed|identified)/gi,
+    'no name of the author on the picture',
+  ],
+  // "May I sign my picture? On the back of a print, yes. On a file, no."
+  [
+    /\b(?:can|may) (?:i|we) sign (?:it|them|(?:my|our|the) (?:pictures?|images?|photos?|photographs?|works?))\?\s*(?:A[.:] ?)?on (?:the back of )?(?:an? )?(?:prints?|paper|card)[^.?]{0,20}\byes[.,;] (?:but )?on (?:an? |the )?(?:digital )?(?:files?|pictures?|images?|projected images?),? no\b/gi,
+    'The picture must not be signed',
+  ],
   // "Writing on the portrait is not allowed."
   [
     /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,

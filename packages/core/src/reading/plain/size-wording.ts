@@ -54,6 +54,13 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b((?:we|i|they|the (?:lab|printer|museum|club)|which is|to be) (?:will )?(?:print(?:s|ed)?|hangs?|exhibits?)(?: (?:them|it|everything|all))? (?:at|in|on)) (\d{2,3}) ?([x×]) ?(\d{2,3})(?! ?(?:[mc]m|px|pixels|in\b|inch|["”]|\d|[x×]))/gi,
     '$1 $2 $3 $4 cm',
   ],
+  // "1920 pixels on the long side, please, never more."
+  [/,? please, (?=never (?:more|larger|bigger|longer)\b)/gi, ', '],
+  // "About 2500 pixels along the long side, though we can work with anything from 1800 up".
+  rule(
+    `\\b(?:at )?(?:about|around|roughly) ${N}${PX} (on|along) the long(?:er|est)? (side|edge),? (?:though|but) (?:(?:we|i) can (?:work with|use|print) )?anything from ${N}${PX} up(?:wards)?(?: is (?:usable|fine|all right|ok))?`,
+    'at least $4 pixels $2 the longest $3',
+  ),
   // "It is 1920 across and 1080 down, and your picture must sit inside that."
   rule(
     `\\b${N}(?<!\\bmost \\d+)${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|shall|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,

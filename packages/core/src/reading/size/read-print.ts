@@ -23,7 +23,7 @@ const PHYSICAL_NAMED = new RegExp(
   'i',
 );
 const NOT_PRINT = phrases`
-  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall(?! (?:panels?|prints?|files?|texts?):) | hung
+  prints? (?:needs?|takes?|comes? to) | mount(?:s|ed|ing)? | mat\b | matt?ed | (?<!\bfor the )wall(?! (?:panels?|prints?|files?|texts?):|(?: in the [a-z]+)?:) | hung
   frame(?:s|d)? (?:must|should|size|of) | sheet of paper | envelope
   print(?:s)? (?:themselves )?(?:must|should|may) be (?:mounted|sent)
   printed by us | printed (?:at|in) [^.;]{3,24} for the (?:show|exhibition|tour) | (?:handed|brought|sent) in separately

@@ -139,7 +139,7 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:my|your|his|her|most|many) (?:laptops?|computers?|(?:mobile )?phones?|cameras?|tablets?|monitors?) (?:shows?|has|have|is|are|makes?|takes?|produces?)\b(?![^.;]*\b(?:must|should|please|so|but|need)\b)/i,
   /\bhow many (?:of you )?(?:are|will be) coming\b|\bif you (?:are coming|(?:want|need|would like) an? (?:lift|place|seat|meal|ticket))\b/i,
   // "Videos of up to two minutes and 200 MB can be sent by link."
-  /^\W*(?:(?:short|the|each|your) )?(?:videos?|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
+  /^\W*(?:(?:short|the|each|your) )?(?:videos?(?! (?:wall|screen|panel)s?\b)|films?|audio-?visuals?|AV sequences?|sound files?)\b(?![^.;]*\b(?:pictures?|images?|photos?|jpe?gs?)\b)/i,
   /^(?![^]*\b(?:jpe?g|png|tiff?)s?\b)[^]*\b(?:mp4|mov files?|avi files?|mpeg-?4|h\.?264)\b/i,
   /^\W*(?:the )?(?:winners?|finalists?)\b[^.;]{0,30}\basked for\b(?![^.;]*\d ?(?:ppi|dpi|px|pixels|cm|mm)\b)/i,
 ];
