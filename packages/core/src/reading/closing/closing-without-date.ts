@@ -17,13 +17,13 @@ const BY = '(?:by|before|until|till)';
 const LEAD = oneOf`
   no later than | not later than | at the latest | not less than | at least | clos(?:es?|ing)(?: (?:date|time))? | dead-?line
   entries (?:must|should|close|reach|are due) | reach (?:the|me|us) | by | before | until | submitted | uploaded
-  sent | need | hand-in
+  sent | need | hand-in | due
 `;
 const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midnight)?\\.?,? )?';
 const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|seven|ten|fourteen) (?:clear |working )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
 const EVENT = oneOf`
   ${MONTH} | meeting | round | competition | judging | month | committee | session | match | draw | contest
-  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment | night | departure | arrival | race | walk | first day
+  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment | night | departure | arrival | race | walk | release | first day
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(

@@ -88,6 +88,7 @@ export function isOfProperty(head: string): boolean {
   return PROPERTY.test(
     head
       .replace(/ files?$/i, '')
+      .replace(/-(?:type|size|format)\b/i, '')
       .replace(/\bprofile (?=picture|photo|image)/i, '')
       .replace(/\bside (?=panels?|doors?|walls?|views?)/i, '')
       .replace(

@@ -192,7 +192,7 @@ export function itemLineHead(line: string): string | undefined {
 const SAME_SIZE = /\bsame (?:size|format|specification)\b|\d ?(?:mm|cm|ppi|dpi)\b/i;
 const A_SIDE = /\d{3,4} (?:high|wide|across|tall)\b/i;
 const ITEM_KIND =
-  /^(?:the|an?|one|two|three|four|five|six|eight|ten|\d{1,2}|your) (?<kind>[a-z]+(?: [a-z]+){0,2}?)(?: (?:of|showing|from) (?<shown>[a-z][a-z ’'-]{2,40}?))?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
+  /^(?:(?:two|three|four|five|six|eight|\d{1,2}) (?:to|or) )?(?:the|an?|one|two|three|four|five|six|eight|ten|\d{1,2}|your) (?<kind>[a-z-]+(?: [a-z-]+){0,2}?)(?: (?:of|showing|from) (?<shown>[a-z][a-z ’'-]{2,40}?))?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
 
 /** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
 export function useHead({ text }: Segment): string | undefined {
