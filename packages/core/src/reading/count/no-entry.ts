@@ -49,6 +49,8 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
   // "Not one of your files may weigh more."
   (lead, { value, to }, text) =>
     value === 1 && /\bnot $/i.test(lead) && /^ of (?:your|the|these)\b/.test(text.slice(to)),
+  // "One ticket per person, even if you send five."
+  lead => /\beven if (?:you|they|somebody|someone) (?:sends?|enters?|submits?|uploads?) $/i.test(lead),
   // "If there are fewer than 40 images in all".
   lead => /\bif there are (?:fewer|less|more) than $/i.test(lead),
   // "One photo = one work."

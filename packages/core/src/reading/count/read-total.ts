@@ -175,6 +175,7 @@ function isForEach(text: string, { value, to }: Count, sections: readonly ReadSe
     sections.length > 0 &&
     sections.every(s => s.limit === value) &&
     (/^\s*each\W*$/i.test(text.slice(to)) ||
+      /^\W*each: /i.test(text) ||
       /\b(?:for|in|to) each (?:of (?:them|these)|you|one|members?|authors?|entrants?)\b/i.test(text))
   );
 }

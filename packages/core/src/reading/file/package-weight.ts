@@ -13,6 +13,7 @@ const PACKAGE = phrases`
   (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b
   all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))
   zip(?:ped|s)? | batch(?:es)? | (?:zip|one|a|single|an|compressed|packed|your|rar) archives?(?! (?:file|version|copy|image)s?\b)
+  send (?:it|them|the archive|this archive)(?=,? \(?# ?(?:or less|at most|max)) | (?:send|upload|mail) (?:the|this|your) archive
   archives? (?:with|of|must|may|should|can|is (?:not?|limited|under|up to|max\w*)|has|up to|under|below|not|no|max\w*|at most|size|weight|limit)
   the (?:whole )?lot(?= (?:must|should|may|can|together|under|in one|at|not|up|max|#|weigh))
   everything(?! (?:else|above|over|past|beyond|larger|bigger|heavier)\b) | in all\b | in total | total (?:no|not|max|up|at|under|below)\b | total (?:\w+ )?(?:size|weight|upload|max(?:imum)?|limit)

@@ -1,5 +1,5 @@
 import { NO_BEFORE } from '../marks/overlay-words.ts';
-import { SPEC } from '../common/kind-words.ts';
+import { labelOf, SPEC } from '../common/kind-words.ts';
 import type { Group } from '../common/group.ts';
 
 /** Demands that stand among what is said of all kinds of file and name some of them: "No text in icon and header." */
@@ -8,9 +8,9 @@ import type { Group } from '../common/group.ts';
 const MEANT_FOR =
   /\b(?:in|on|over|across) (?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?(?:(?:, | and | or |, and |, or )(?:in |on )?(?:the |your )?[a-z]+(?: [a-z]+)?){0,3})(?=[.!]?$|, (?:i|we) )/i;
 
-/** "Plans without frames", "the front cover must not show prices": the kind that a denial begins with. */
+/** "Plans without frames", "the photograph should be 200 dpi": the kind that a sentence is about. */
 const OF_ITSELF =
-  /^(?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?) (?:without|(?:must|may|should|can|do|does|is|are|shall) ?(?:not|n['’]t)|cannot)\b/i;
+  /^(?:the |your )?(?<kinds>[a-z]+(?: [a-z]+)?) (?:without|(?:must|may|should|can|do|does|is|are|shall) ?(?:not|n['’]t)|cannot|(?:must|should|has to) (?:be|have))\b/i;
 
 /** A kind as the head of its line or paragraph calls it: "Header ....... 1440 x 480". */
 const CALLED = /^\W*(?:the |your )?(?<name>[A-Za-z]+(?: [A-Za-z]+)?)(?=\s*[:(.–—-]|\s{2,}|,? \d)/;
@@ -23,16 +23,20 @@ const bareOf = (name: string) =>
   name
     .toLowerCase()
     .replace(/ (?:images?|pictures?|photos?|photographs?|files?|versions?)$/, '')
-    .replace(/s$/, '');
+    .replace(/(?<=[a-z]{2})s$/, '');
 
 /** The kinds that a demand names, by their places among the groups; none where it names others, or all of them. */
 function namedBy(text: string, called: readonly (readonly string[])[]): number[] {
-  if (SPEC.test(text)) return [];
-  const behind = NO_BEFORE.test(text) ? MEANT_FOR.exec(text) : null;
-  const listed = (behind ?? OF_ITSELF.exec(text))?.groups?.['kinds'] ?? '';
-  const those = listed.split(/,? (?:and|or) |, /i).map(name => {
-    const bare = bareOf(name.replace(/^(?:in |on )?(?:the |your )?/i, ''));
-    return called.findIndex(names => names.includes(bare));
+  const isVerdict = NO_BEFORE.test(text) || /\bare allowed (?:on|in)\b/i.test(text);
+  const behind = isVerdict && !SPEC.test(text) ? MEANT_FOR.exec(text) : null;
+  const listed = (behind ?? OF_ITSELF.exec(text))?.groups?.['kinds'];
+  if (listed === undefined) return [];
+  const those = listed.split(/,? (?:and|or) |, /i).map(written => {
+    const name = written.replace(/^(?:in |on )?(?:the |your )?/i, '').toLowerCase();
+    // "The photograph" of an applicant is a kind; "photos" are all of them.
+    const usual = GENERIC.test(name) && name !== 'photograph' ? undefined : labelOf(name);
+    const isIt = (called: string) => called === bareOf(name) || called === usual;
+    return called.findIndex(names => names.some(isIt));
   });
   return those.includes(-1) || those.length === called.length ? [] : those;
 }

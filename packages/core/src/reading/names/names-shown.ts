@@ -13,7 +13,7 @@ const WHOSE = /^(?:gallery|company|studio|school|brand|client|agency|business|sh
 /** Whether the text names something by a word that stands in small letters in a name of a file: "SLAM", "the Slam". */
 const isNamedBy = (all: readonly Segment[], word: string) => {
   const named = new RegExp(
-    `\\b(?:${word.toUpperCase()}|(?<=\\w )${word[0]?.toUpperCase()}${word.slice(1)})\\b`,
+    `\\b(?:${word.toUpperCase()}|(?<=[\\w,] ["“'‘]?)${word[0]?.toUpperCase()}${word.slice(1)})\\b`,
   );
   return all.some(s => named.test(withoutNames(s.text)));
 };

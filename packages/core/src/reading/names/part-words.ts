@@ -24,7 +24,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // "CO1 to CO4, MO1 to MO3, each followed by the title".
   ['section code', /\b([A-Z]{1,3})(?=0*1 (?:to|-|–) \1\d{1,2}(?:,|,? and) [A-Z]{1,3}0*1 (?:to|-|–))/g],
   ['sequence', /(?<=\b[A-Z]{1,3})0*1 (?:to|-|–) [A-Z]{1,3}\d{1,2}(?=(?:,|,? and) [A-Z]{1,3}0*1 (?:to|-|–))/g],
-  ['member number', /\byour number\b/gi],
+  ['member number', /\b(?:your|my) number\b/gi],
   ['club number', /\bour (?:club )?number\b/gi],
   [
     'section code',

@@ -67,6 +67,14 @@ export const COUNT_WORDING: readonly Rule[] = [
   ),
   // "HOW MANY 2" as a line.
   [/^([ \t]*(?:[-*•] )?how many) (?=\d{1,2}[.;]?[ \t]*$)/gim, '$1: '],
+  // "Round A (open subject) and Round B (set subject)".
+  [/\b[Rr]ound ([A-Z]) (?=\([a-z][a-z ]{2,24}\))/g, 'Section $1 '],
+  [/\b(two|three|four) rounds(?=: Round [A-Z] \([a-z])/gi, '$1 sections'],
+  // "Every club: 12 images. 4 landscapes, 4 people, 4 free."
+  rule(
+    `\\b(every|each) (club|team)(?: sends| brings)?: (\\d{1,2}|[a-z]+) (images|pictures|photographs|photos)\\. (?=\\d{1,2} [a-z]+, \\d{1,2} [a-z]+)`,
+    '$1 $2: $3 $4: ',
+  ),
   // "Two subjects, Harbour and Hills".
   rule(`\\b(two|three|four|five|six) subjects(?=[,:] [A-Z])`, '$1 themes'),
   [/\b(\d{1,2}) ?x per (?=person|member|entrant|author)/gi, 'up to $1 pictures per '],

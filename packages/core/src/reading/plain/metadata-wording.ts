@@ -33,6 +33,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     /\b(?:we|i) (?:need|want|check) (?:the )?dates? and (?:the )?(?:position|place|location)(?=;|[.,] (?:so |please )?(?:keep the metadata|do not|never))/gi,
     'the GPS position must be kept',
   ],
+  // "Date, time and GPS must be in the EXIF."
+  [
+    /\bdates?,? (?:and )?times?,? and (?:the )?(?:gps|position|location)(?: position| data| co-?ordinates)? (?:must|have to|has to|should|are to) be in the (?:exif|metadata|file)(?: data)?/gi,
+    'the EXIF data must be kept; the GPS position must be kept',
+  ],
   // "Drone data (date, time, position) must not be removed", "position and time must remain in the data".
   [
     /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|may|should) not be (removed|deleted|stripped|changed)/gi,

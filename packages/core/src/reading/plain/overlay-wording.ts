@@ -82,6 +82,25 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\b(?:can|may) (?:i|we) sign (?:it|them|(?:my|our|the) (?:pictures?|images?|photos?|photographs?|works?))\?\s*(?:A[.:] ?)?on (?:the back of )?(?:an? )?(?:prints?|paper|card)[^.?]{0,20}\byes[.,;] (?:but )?on (?:an? |the )?(?:digital )?(?:files?|pictures?|images?|projected images?),? no\b/gi,
     'The picture must not be signed',
   ],
+  // "Name and date must be legible on the photograph."
+  [
+    / (?:must|are to|is to|has to|have to|should) be(?<=\b(?:names?|dates?)\b[^.;]{0,68}) (?:clearly )?(?:visible|legible|readable|seen) (?=on the (?:photo(?:graph)?|picture|image)\b)/gi,
+    ' are allowed ',
+  ],
+  // "Nothing painted in, no arrows", "no arrows, no circles".
+  [
+    /\bnothing (?:may be |must be )?(?:painted|drawn|written|pasted) in(?:to it)?(?=[.;,]|$)/gim,
+    'no lettering on the picture',
+  ],
+  [
+    /\bno (?:arrows|circles)(?:(?:,| and| or),? (?:no )?(?:arrows|circles|numbers|letters|markings))*(?=[.;]|$)/gim,
+    'no arrows on the picture',
+  ],
+  // "A white margin of 10 mm all round is part of the picture."
+  [
+    /\ban? (?:(?:white|black|grey|narrow|thin|wide) ){0,2}(?:margin|border|edge) [^.;,\n]{0,30}(?:is|are) part of the (?:picture|image|file|print)(?:[,;] (?:so )?(?:please )?include it)?/gi,
+    'a border is allowed',
+  ],
   // "Writing on the portrait is not allowed."
   [
     /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,

@@ -61,6 +61,15 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b(?:at )?(?:about|around|roughly) ${N}${PX} (on|along) the long(?:er|est)? (side|edge),? (?:though|but) (?:(?:we|i) can (?:work with|use|print) )?anything from ${N}${PX} up(?:wards)?(?: is (?:usable|fine|all right|ok))?`,
     'at least $4 pixels $2 the longest $3',
   ),
+  // "150 px (width) x 180 px (height) at least and 300 px x 360 px at most".
+  rule(
+    `\\b${N} ?(?:px|pixels)? ?\\((?:w|width)\\) ?[x×] ?${N} ?(?:px|pixels)? ?\\((?:h|height)\\)(?= (?:at (?:least|most)|min|max))`,
+    '$1 x $2 pixels',
+  ),
+  rule(
+    `(?<=\\bat least(?: and|,) )${N} ?(?:px|pixels) ?[x×] ?${N} ?(?:px|pixels)(?= at most)`,
+    '$1 x $2 pixels',
+  ),
   // "It is 1920 across and 1080 down, and your picture must sit inside that."
   rule(
     `\\b${N}(?<!\\bmost \\d+)${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|shall|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,

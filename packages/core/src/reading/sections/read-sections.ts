@@ -38,7 +38,7 @@ function withoutOrdinals(read: ReadSections): ReadSections {
 
 const OF_EACH = patterns`
   \bin each\W*$ | \bin any(?: one)?(?: of (?:them|these)\b|\W*$) | \bfor any one\b | \bin the same one\b
-  \beach with\b
+  \beach with\b | ^\W*each: (?:max|up to|at most|no more|not more|\d|[a-z]+ (?:images|pictures|works|photo))
   \(?(?:\w+|\d+) (?:works?|images?|pictures?|photos?|photographs?|entries) (?:in |per |for )?each\b
   \b(?:each|every|per|any(?: one)?|same|in (?:one|a|a single)|every one|in one of) (?:of (?:the|these|those) (?:\w+ )?)?(?:sections?|class(?:es)?|categor(?:y|ies)|themes?|topics?|groups?)\b
   \b(?:in|for|to) (?:each|either|both|their own)\b | \beach (?:in|for) [A-Z]
@@ -89,7 +89,7 @@ function withEach(listed: ReadSections, segments: readonly Segment[]): ReadSecti
 
 /** "The section letter (C, M or N)" in what is said of names. */
 const LETTERS =
-  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) (?:for the (?:section|class|category)|in front of (?:the|your) (?:title|name|number))\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
+  /\b(?:[Ss]ection|[Cc]lass|[Cc]ategory)(?: (?:letter|code|initial)s?)?\s*(?:\(|(?<=(?:letter|code|initial)s?\s*)(?:[,:–-] ?)?)(?<list>[A-Z]{1,2}(?:(?:,? (?:or|and) |, ?|\/)[A-Z]{1,2})+)(?=[),;.: ]|$)|\b(?:section|class|category) being (?<being>[A-Z](?:, [A-Z])*,? or [A-Z])\b|\bthe letter (?<row>[A-Z](?:, [A-Z])* or [A-Z])\b|(?<codes>[A-Z](?:,? or [A-Z])+) (?:for the (?:section|class|category)|in front of (?:the|your) (?:title|name|number))\b|\b(?<bare>[A-Z](?:, [A-Z])*,? or [A-Z])(?=\)?,? (?:then|followed|plus|and)\b|\), )/;
 
 /** "C01 to C08 and M01 to M04": the letters of numbers that run. */
 const RANGE = /\b(?<letter>[A-Z]{1,2})0*1 ?(?:to|-|–) ?\k<letter>\d{1,2}\b/g;
@@ -107,7 +107,7 @@ function withLetters(listed: ReadSections, segments: readonly Segment[]): ReadSe
   if (listed.sections.some(s => s.code !== null)) return listed;
   const list = segments
     .map(s => LETTERS.exec(s.text)?.groups)
-    .map(g => g?.['list'] ?? g?.['row'] ?? g?.['codes'] ?? g?.['bare'])
+    .map(g => g?.['list'] ?? g?.['being'] ?? g?.['row'] ?? g?.['codes'] ?? g?.['bare'])
     .find(Boolean);
   const letters = list?.match(/[A-Z]+/g) ?? inRow(segments, RANGE) ?? inRow(segments, SHOWN) ?? [];
   const areInitials =

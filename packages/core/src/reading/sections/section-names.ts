@@ -103,7 +103,7 @@ export function itemsOf(region: string): SectionItem[] | undefined {
 
 /** Words that are so often said together that a list with another "and" is parted there. */
 const PAIR =
-  /\b(?:sea and (?:shore|sky)|land and sea|black and white|flora and fauna|light and (?:shade|shadow)|plants and fungi|flowers and gardens|town and country|night and day)\b/gi;
+  /\b(?:sea and (?:shore|sky)|land and sea|black and white|flora and fauna|light and (?:shade|shadow)|plants and fungi|flowers and gardens|town and country|night and day|ice and snow)\b/gi;
 const isInPair = (text: string, at: number) =>
   [...text.matchAll(PAIR)].some(pair => at > pair.index && at < pair.index + pair[0].length);
 

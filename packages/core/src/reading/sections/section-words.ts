@@ -25,6 +25,7 @@ export const NOT_SECTION = new RegExp(
     version | round | closing | dead-?line | page | cost | prizes? | tickets? | members? | non-?members? | gold
     silver | bronze | medals? | ribbons? | awards? | entry(?: (?:fee|per)) | for | jury | judg\w* | total
     altogether | overall | exhibition | results? | notification | opening | catalogue
+    calendar | data(?: protection)? | privacy | identification | participation | organi[sz]ers?
     (?:mon|tues|wednes|thurs|fri|satur|sun)day | january | february | march | april | june | july | august
     september | october | november | december | rule | step | stage | sections? | class(?:es)?
     categor(?:y|ies) | themes?(?! ["“]) | names? | e-?mail | address | send | please | no | yes | all | any
@@ -43,7 +44,7 @@ const EACH = new RegExp(
 
 /** "In each section up to four photographs." */
 const EACH_FIRST = new RegExp(
-  `\\beach (?:of (?:them|these|which) )?(?:with |of |for |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme|topic)s?\\b|(?<=both)(?= you\\b)|(?<=each)(?= (?:you|one|members?|authors?|entrants?) (?:may|can|are)\\b))(?:[^.;\\d]|max\\.){0,60}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
+  `\\beach(?::| (?:of (?:them|these|which))?) ?(?:max(?:imum)?\\.? )?(?:with |of |for |takes |holds |may have |can have )?(?:up to |at most |a maximum of )?(${COUNT}) ${THINGS}|\\b(?:in|for) (?:each|every|any|both)(?: one)?(?: of (?:them|these|those))?(?:,| (?:section|class|category|theme|topic)s?\\b|(?<=both)(?= you\\b)|(?<=each)(?= (?:you|one|members?|authors?|entrants?) (?:may|can|are)\\b))(?:[^.;\\d]|max\\.){0,60}?\\b(?:(?:${COUNT}) (?:to|-|–) )?(${COUNT})\\s*${THINGS}`,
   'i',
 );
 /** "The limit per category is four", "at most four in any of them": whatever its place, the only number is the limit. */

@@ -239,6 +239,7 @@ const SIDE_BY_SHAPE = patterns`
   \b(?:wid(?:e|th)|long(?:er|est)? (?:side|edge))\b[^.]{0,60}\b(?:landscape|horizontal)\b[^.]{0,70}\b(?:high|height|tall|vertical side)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b
   \b(?:landscape|horizontal)\b[^.]{0,60}\b(?:wid(?:e|th)|horizontally|across)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,60}\b(?:high|height|tall|vertically|down)\b
   \bwid(?:e|th)\b[^.]{0,40}\b(?:landscape|horizontal)\b[^.]{0,60}\b(?:portrait|vertical|upright)\b[^.]{0,40}\b(?:high|height|tall)\b
+  \b(?<long>\d{3,4}) ?[x×] ?(?<short>\d{3,4})(?: ?(?:px|pixels))? \((?:landscape|horizontal)[a-z ]*\)(?:,| or| and|;| \/) (?!\k<short> ?[x×] ?\k<long>)\d{3,4} ?[x×] ?\d{3,4}(?: ?(?:px|pixels))? \((?:portrait|vertical|upright)
 `;
 
 /** Two figures that differ: the same figure for both is the longest side. */

@@ -23,6 +23,7 @@ const NOT_OURS = new RegExp(
     in (?:the )?past | until now | up to now | hitherto | proposed(?! works?\b) | (?:i|we) had one\b
     used to be | formerly | no longer (?:be |possible|accept\w*|in force|valid|used|appl\w+)
     (?<!\b(?:from|out of|for) )(?:our|the) (?:(?:club|hall|school)['’]s )?(?:(?:new|old|present|current|digital) )?(?:projector|screen|monitor|website|server|software|camera|tv|telly) (?:has|is|shows|displays|runs|resizes)
+    (?:right to|we (?:may|might|can|shall)) (?:show|publish|display|use|reproduce) (?:your |the )?(?:images|pictures|photos|works|photographs|them) \(
     \bwe (?:will )?(?:show|publish|display)(?: (?:the|your))? (?:images|pictures|photos|them|works) at\b
     (?:images|pictures|photos) (?:are|will be) (?:shown|displayed) (?:at|with) (?:an? (?:max\w*|width|size)|up to|at most)\b
     (?:accepted|selected|chosen|winning) (?:images|pictures|photos|works|photographs) (?:may|will|can|are to) be (?:shown|reproduced|published|displayed|used|printed)
