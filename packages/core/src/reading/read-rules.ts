@@ -6,6 +6,7 @@ import { mergeFound } from './merge-found.ts';
 import { inPlainWording, type Worded } from './plain/plain-wording.ts';
 import { readNaming } from './names/read-naming.ts';
 import { readSections } from './sections/read-sections.ts';
+import type { ReadSections } from './sections/section-words.ts';
 import { readTotal } from './count/read-total.ts';
 import { readWeight } from './file/read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './common/reading.ts';
@@ -90,8 +91,22 @@ function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading 
   return reading;
 }
 
+/** What a competition has sections of. */
+const OF_COMPETITION = /^(?:pdis?|dpis?|prints?|digital|projected|slides?)\b/i;
+
+/** "Scene pictures (3)", "Poster motif (1)" over what is asked of each: kinds of file, and no sections. */
+function withoutKindsOfFile(read: ReadSections, groups: readonly Group[]): ReadSections {
+  const heads = groups.flatMap(g => (g.label === undefined ? [] : (g.segments[0]?.text.toLowerCase() ?? [])));
+  const areKinds =
+    heads.length > 1 &&
+    read.sections.every(
+      ({ label }) => !OF_COMPETITION.test(label) && heads.some(head => head.startsWith(label.toLowerCase())),
+    );
+  return areKinds ? { sections: [], found: [] } : read;
+}
+
 function readSheetWide(segments: readonly Segment[], groups: readonly Group[], reading: Reading): void {
-  const read = readSections(segments);
+  const read = withoutKindsOfFile(readSections(segments), groups);
   const { sections, found, limits = [] } = read;
   reading.sections = sections;
   if (sections.length) claimAll(reading.claims, [...found, ...limits], undefined);

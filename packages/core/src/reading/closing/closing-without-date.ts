@@ -23,7 +23,7 @@ const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midn
 const SPAN = `(?:(?:at least )?(?:\\d{1,2}|one|two|three|four|five|six|seven|eight|ten|twelve|fourteen) (?:clear |working )?(?:hours|days?|weeks?)|(?:${ORDINAL} )?(?:${WEEKDAY}|evening|day|week|month|meeting)|end)`;
 const EVENT = oneOf`
   ${MONTH} | meeting | round | competition | judging | month | committee | session | match | draw | contest
-  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment | night | departure | arrival | race | walk | release | first day
+  exhibition | assessment | lecture | start | hearing | ceremony | concert | event | show | opening | evening | appointment | night | departure | arrival | race | walk | release | reading | first day
 `;
 /** "No later than two weeks before the meeting", "by the last Friday of the month". */
 const BEFORE_AN_EVENT = new RegExp(

@@ -224,7 +224,7 @@ function isOtherDay(
 
 /** "Two weeks before the opening (3 July 2027) is the last day", "9 April 2027, 8 pm, is the deadline". */
 const SAID_LAST =
-  /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|(?:day|date) by which\b(?=[^.;]*\b(?:files?|pictures?|images?|entr(?:y|ies)|photos?|everything|submissions?)\b)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
+  /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|(?:day|date) by which\b(?=[^.;]*\b(?:files?|pictures?|images?|entr(?:y|ies)|photos?|everything|submissions?)\b)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?what (?:arrives|comes|reaches us) later is too late\b|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
 
 /** Of a mailbox or a page. */
 const AN_ADDRESS =

@@ -5,7 +5,7 @@ const GENERIC =
   'entr(?:y|ies)|works?|images?|pictures?|photos?|photographs?|files?|versions?|cop(?:y|ies)|jpe?gs?|scans?|shots?|ones?';
 /** Nouns that name a kind of picture by themselves. */
 const KIND =
-  'contact sheets?|pages?|panels?|prints?|close-ups?|overviews?|wallpapers?|backdrops?|badges?|labels?|jackets?|front|back|full frame|banners?|logos?|covers?|avatars?|icons?|portraits?|head ?shots?|signatures?|thumbnails?|(?:floor ?|site ?)?plans?|(?:sketch )?maps?|sketch(?:es)?|drawings?|diagrams?|posters?|postcards?|slides?|(?:work )?samples?|headers?|tiles?|mastheads?|title (?:picture|image)s?|previews?|plates?|crops?|details?|(?:id|identity|student) cards?|thumb ?(?:prints?|impressions?)';
+  'contact sheets?|pages?|panels?|prints?|close-ups?|overviews?|wallpapers?|backdrops?|badges?|labels?|jackets?|front|back|full frame|banners?|logos?|covers?|avatars?|icons?|portraits?|head ?shots?|selfies?|signatures?|thumbnails?|(?:floor ?|site ?)?plans?|(?:sketch )?maps?|sketch(?:es)?|drawings?|diagrams?|posters?|postcards?|slides?|(?:work )?samples?|headers?|tiles?|mastheads?|title (?:picture|image)s?|previews?|plates?|crops?|details?|(?:id|identity|student) cards?|thumb ?(?:prints?|impressions?)';
 const WORD =
   "(?!(?:of|for|in|on|with|and|or|as|at|to|by|if|so|when|since|where|that|which|not|no|is|are|be)\\b)[a-z][a-z’'-]*";
 export const THE = '(?:(?:the|your|our|my|each|every|an?|one|its|both|all) )';

@@ -51,6 +51,11 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     value === 1 && /\bnot $/i.test(lead) && /^ of (?:your|the|these)\b/.test(text.slice(to)),
   // "One ticket per person, even if you send five."
   lead => /\beven if (?:you|they|somebody|someone) (?:sends?|enters?|submits?|uploads?) $/i.test(lead),
+  // "Each panel has one big picture."
+  lead =>
+    /\b(?:each|every) (?:panel|board|page|wall|table|show ?case|frame) (?:has|shows|holds|takes|gets) (?:up to |at most )?$/i.test(
+      lead,
+    ),
   // "If there are fewer than 40 images in all".
   lead => /\bif there are (?:fewer|less|more) than $/i.test(lead),
   // "One photo = one work."

@@ -194,6 +194,14 @@ const A_SIDE = /\d{3,4} (?:high|wide|across|tall)\b/i;
 const ITEM_KIND =
   /^(?:(?:two|three|four|five|six|eight|\d{1,2}) (?:to|or) )?(?:the|an?|one|two|three|four|five|six|eight|ten|\d{1,2}|your) (?<kind>[a-z-]+(?: [a-z-]+){0,2}?)(?: (?:of|showing|from) (?<shown>[a-z][a-z ’'-]{2,40}?))?(?: for (?:the |our |your )?(?<use>[a-z]+(?: [a-z]+)?))?(?:[.,:;]| \()/i;
 
+/** "2) Common room, any format, 70 mm wide at 300 dpi": an item whose name ends at a comma. */
+export function commaHead(line: string): string | undefined {
+  if (!ITEM_MARK.test(line) || !/\d ?(?:mm|cm)\b[^.]*\d ?(?:dpi|ppi)\b/i.test(line)) return undefined;
+  const head = /^(?<kind>[A-Z][a-z]+(?: [a-z]+){0,3}),/.exec(line.replace(ITEM_MARK, ''))?.groups?.['kind'];
+  if (head === undefined || isOfProperty(head) || isOfShape(head) || OF_TEXT.test(head)) return undefined;
+  return A_FORMAT.test(head) ? undefined : (labelOf(head) ?? head.toLowerCase());
+}
+
 /** "- website: 1500 px on the longest side", "- programme: 300 dpi": what each is for, where the format is said for all. */
 export function useHead({ text }: Segment): string | undefined {
   const own = text.replace(ITEM_MARK, '');

@@ -1,5 +1,6 @@
 import { A_FORMAT, ITEM_MARK, OF_TEXT, isOfProperty, labelOf } from '../common/kind-words.ts';
 import {
+  commaHead,
   FILES_OF,
   isOfShape,
   itemHead,
@@ -72,6 +73,10 @@ export function splitLines(segments: readonly Segment[]): Group[] | undefined {
     byHeads(
       segments,
       segments.map((_, i) => itemLineHead(lineOf(segments, i))),
+    ) ??
+    byHeads(
+      segments,
+      segments.map((_, i) => commaHead(lineOf(segments, i))),
     ) ??
     byFormat(segments)
   );

@@ -30,6 +30,7 @@ const NAMED_BY = [
   `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   `^(?:and |but |then )?${THE}?${NOUN},? ${VERB}`,
   `^(?:and )?for ${THE}?${NOUN},? ?(?:we|you|please|use|send|upload|an?|the|it|:|\\d)`,
+  `^(?:then |next |lastly |finally |first )?(?:please )?(?:take|make) ${THE}(?<use>selfie|portrait|panorama|close-up)(?=[,:.(]| of\\b)`,
   `^(?:please )?${DO} (?:us )?${THE}${NOUN}(?:[,:.]| (?:as|in|at|with|of|to|is|for)\\b)`,
   `^${oneOf`
     (?:we|you|each \w+|every \w+) (?:also |further |additionally )?(?:needs?|want|require|ask for)

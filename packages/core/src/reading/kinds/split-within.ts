@@ -67,7 +67,7 @@ function splitNamed(segment: Segment): Segment[] {
 
 /** "Photograph (", "a panorama (", "two details of it (". */
 const BRACKETED =
-  /\b(?:(?<article>(?:up to )?(?:an?|one|two|three|four|five|six|eight|ten|eleven|twelve)|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:it|them|each|the same|(?:the|your|an?) [a-z]+(?: [a-z]+)?(?= (?:as well|too) \()|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
+  /\b(?:(?<article>(?:up to )?(?:an?|one|two|three|four|five|six|eight|ten|eleven|twelve)|your|the) (?:(?:set|series|pair) of )?)?(?<name>[a-z-]+(?: [a-z-]+)?)(?: of (?:(?:you|me|yourself)(?: (?:at|in|on) (?:your )?[a-z]+)?|it|them|each|the same|(?:the|your|an?) [a-z]+(?: [a-z]+)?(?= (?:as well|too) \()|(?:the|your|an?) [a-z]+)| (?:now|ready|later|first|then|too|as well))? \([^()]*\d[^()]*\)/gi;
 
 /** "3000 px (long side, JPEG, 6 MB) for the print and 1000 px (long side, JPEG, 400 KB) for the screen". */
 const SIZED_FOR =

@@ -27,7 +27,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
   [
     'entry number',
     'reference',
-    'start|starting|race|bib|stand|studio|stall|booth|pitch|garden|label|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
+    'start|starting|race|bib|stand|studio|stall|booth|pitch|garden|lot|label|entry(?: form)?|submission|application|applicant|competitor|inscription|ticket',
   ],
   [
     'catalogue number',

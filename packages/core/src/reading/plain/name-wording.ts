@@ -22,6 +22,11 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:tell us|say|show|mark) in the file ?-?name (?:which (?:of (?:the|these) [a-z]+ )?(?:it is(?: for)?|[a-z]+ it is(?: for)?)|what it is(?: for)?) \(([a-z]+ or [a-z]+)\)(?=,? (?:followed|then|and)\b)/gi,
     'file name: the word $1',
   ],
+  // "Both named with your student number."
+  [
+    /^(?:both|all)(?: (?:files|photos|pictures|images))? (?:are |to be )?named (?:with|by|after) (?=(?:your|the) )/gim,
+    'file name: ',
+  ],
   // "A file name with your name and the title is better than IMG_4411.jpg."
   [
     /\b(?:a |the )?file ?-?names? (?:with|made of|that has) ([^.;:]{4,60}?) (?:is|are) (?:much |far )?better than (?=(?:IMG|DSC|P)_?\w*\d)/gi,

@@ -101,6 +101,16 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\ban? (?:(?:white|black|grey|narrow|thin|wide) ){0,2}(?:margin|border|edge) [^.;,\n]{0,30}(?:is|are) part of the (?:picture|image|file|print)(?:[,;] (?:so )?(?:please )?include it)?/gi,
     'a border is allowed',
   ],
+  // "Lastly sign on white paper and photograph it: JPG".
+  [
+    /^(?:(?:lastly|finally|then),? )?sign on (?:a (?:sheet of )?)?white paper and (?:photograph|scan) it(?=[:.,])/gim,
+    'The signature',
+  ],
+  // "No text smaller than 7 point": of diagrams, that may have some.
+  [
+    /\bno (?:text|lettering|type|letters) (?:smaller|less|below|under)(?: than)? \d{1,2} ?(?:points?|pt|mm)\b/gi,
+    'type of a readable size',
+  ],
   // "Writing on the portrait is not allowed."
   [
     /\bwriting on the (?:portrait|photograph|photo|scan) (?=(?:is|are) (?:not (?:allowed|permitted|accepted)|forbidden|prohibited)\b)/gi,

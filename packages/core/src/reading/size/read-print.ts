@@ -93,7 +93,7 @@ export function readPhysicalSide(segment: Segment): PhysicalSide | undefined {
     return undefined;
   // "Either 80 mm (one column) or 168 mm wide" is a choice.
   if (/\beither\b[^.;]{0,20}\d\s*(?:[mc]m)\b[^.;\d]{0,40}\bor \d/i.test(text)) return undefined;
-  if (/\d ?[mc]m or \d[\d.,]* ?[mc]m\b/i.test(text)) return undefined;
+  if (/\d ?[mc]m(?: \([^()]*\))? or \d[\d.,]* ?[mc]m\b/i.test(text)) return undefined;
   // "Single-column pictures are 84 mm wide and double-column ones 174 mm": one of several.
   if (/\bcolumns?\b[^.;]*\d ?[mc]m\b[^.;]*\bcolumns?\b[^.;]*\d ?[mc]m\b/i.test(text)) return undefined;
   const long = LONG_PRINT.exec(text);

@@ -188,7 +188,8 @@ const OF_SECTIONS = new RegExp(`^\\W*(?:the )?${SECTIONS}\\b[^.]{0,24}:`, 'i');
 export function onlyWay({ text }: Segment): RegExpExecArray | null {
   // "Categories: Flight; Portrait; Habitat".
   if (OF_SECTIONS.test(text)) return null;
-  const isTwoSizes = (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?!\d|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
+  const isTwoSizes =
+    (text.match(/\d\s*(?:px|pixels)?\s*[x×]\s*\d+(?:[.,]\d+)?(?![\d.,]|\s*(?:mm|cm)\b)/gi) ?? []).length > 1;
   const way = isTwoSizes || swapIn(text) ? null : oneWay(text);
   return way && !IS_BEST.test(text.slice(way.index)) ? way : null;
 }
