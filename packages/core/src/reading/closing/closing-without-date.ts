@@ -53,7 +53,7 @@ const A_DAY = patterns`
   \b(?:${BY}|(?:closing date|dead-?line) is in) ((?:mid-?|the middle of |early |late )${MONTH})\b(?! 20)
   \b${BY} ((?:the )?end (?:of )?(?:(?:the|your|this) [a-z]+(?: [a-z]+)?|the (?:month|week)|(?:this|next) (?:month|week)|${MONTH}))\b(?! 20)
   # Feasts, and what else a person has to look up.
-  \b${BY} ((?:the )?(?:${ORDINAL} Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))
+  \b(?:${BY}|latest on) ((?:the )?(?:Palm Sunday|Ascension(?: Day)?|Shrove Tuesday|Ash Wednesday|Good Friday|${ORDINAL} Sunday (?:in|of) Advent|Advent(?: Sunday)?|Christmas(?: Eve| Day)?|Easter(?: \w+day)?|Whitsun\w*|Pentecost|Michaelmas|Candlemas|New Year(?:['’]s (?:Eve|Day))?))\b(?! (?:meeting|20))
   \bbefore ((?:your|the) (?:appointment|interview|exam\w*|visit|journey|course))\b
   \b(?:closing (?:date|day)|dead-?line|last day) is (?:always |usually |normally )?(the (?:\d{1,2}(?:st|nd|rd|th)|last day|first|${WEEKDAY}) (?:of|in|before) (?:each|every|the|your)\b[a-z ]{0,30})
   \b(?:closing|closes|deadline)(?: date)?(?:\s*[:=–-]\s*|\s+)((?:\d{1,2}|one|two|three|five|seven|ten|fourteen) (?:clear )?(?:days?|weeks?) (?:before|ahead))\b

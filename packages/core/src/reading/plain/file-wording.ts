@@ -34,6 +34,22 @@ export const FILE_WORDING: readonly Rule[] = [
   ],
   // "PNG? No, JPEG."
   [/\b((?:jpe?g|png|tiff?|raw|heic)s?\? (?:A[.:] ?)?no, )(?=(?:an? )?(?:jpe?g|png|tiff?)s?\b)/gi, '$1only '],
+  // "JPEG, compression 100%".
+  [/\b(jpe?gs?(?: files?)?,? (?:with |at )?)compression(?: level)?:? (?=\d{2,3} ?%)/gi, '$1quality '],
+  // "Some people put 300 in the dpi field": and nobody asks them to.
+  [
+    /\b(?:some|many|most) (?:people|of you|members|programs|cameras) (?:put|write|enter|set|type) \d{2,3} (?:in|into) the (?:dpi|ppi|resolution)(?: field| box)?/gi,
+    'some fill in a field',
+  ],
+  // "First proposals as JPEG by e-mail are welcome at any size."
+  [
+    /^((?:first |rough )?(?:proposals|drafts|sketches|roughs|suggestions|ideas)) (?:as|in) (?:an? )?(?:small )?jpe?gs?(?= (?:are|by|may|can|will)\b)/gim,
+    '$1',
+  ],
+  [
+    /(?<=[.!?] )((?:First |Rough )?(?:[Pp]roposals|[Dd]rafts|[Ss]ketches|[Rr]oughs|[Ss]uggestions|[Ii]deas)) (?:as|in) (?:an? )?(?:small )?(?:JPE?Gs?|jpe?gs?)(?= (?:are|by|may|can|will)\b)/g,
+    '$1',
+  ],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
     /^(One|The (?:other|second|first)(?: one)?) (?:goes|will go|is going|is meant|is used|will be used) (?:in)?(?:to|in|on|for)(?: the| our| your)? (?=[a-z]+\b[^:\n]{0,50}: )/gm,

@@ -106,6 +106,8 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /^(?:(?:lastly|finally|then),? )?sign on (?:a (?:sheet of )?)?white paper and (?:photograph|scan) it(?=[:.,])/gim,
     'The signature',
   ],
+  // "Leave quiet space for title and author, but do not set any type."
+  [/\bdo not (?:set|add|use) any (?:type|words?)(?=[.;,]|$)/gim, 'no lettering on the picture'],
   // "No text smaller than 7 point": of diagrams, that may have some.
   [
     /\bno (?:text|lettering|type|letters) (?:smaller|less|below|under)(?: than)? \d{1,2} ?(?:points?|pt|mm)\b/gi,
