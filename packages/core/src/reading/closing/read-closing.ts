@@ -289,7 +289,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
         isBehindFiles(previous, segment));
     const span = { endsSpan, isEndOfSpan, isTooLate };
     // "20 March 2027 for payments".
-    const isOfMoney = /^ for (?:the )?(?:payments?|fees?|judging)\b/i.test(text.slice(stamp.end));
+    const isOfMoney =
+      /^ for (?:the )?(?:payments?|fees?|judging)\b|^,? (?:are|will be|is) (?:processed|dealt with|handled|answered) (?:before|by|until|in)\b/i.test(
+        text.slice(stamp.end),
+      );
     if (
       (!isSaidLast && isOtherDay(clause, text.slice(stamp.end), span)) ||
       isOfBooking(text, stamp) ||

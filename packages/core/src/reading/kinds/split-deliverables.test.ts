@@ -53,6 +53,21 @@ describe('splitDeliverables', () => {
       ['portrait', 'signature'],
     ],
     [
+      'a word and a full stop',
+      'Stills. Three from the film, JPEG, at least 1920 px wide.\nPoster. PNG, 1080 x 1527 px.',
+      ['stills', 'poster'],
+    ],
+    [
+      'where they are shown',
+      'For the printed guide we need one picture, 55 x 75 mm at 300 dpi, JPEG. The website takes up to six, JPEG, 1400 px on the long side.',
+      ['printed guide', 'website'],
+    ],
+    [
+      'a name up to a comma',
+      '1) Hut from outside, 3:2, 150 mm wide at 300 dpi\n2) Common room, any format, 70 mm wide at 300 dpi',
+      ['hut from outside', 'common room'],
+    ],
+    [
       'nothing but their figures',
       'Record shots are JPEGs of 3000 pixels on the longest side in sRGB. Publication shots are 16-bit TIFFs in ProPhoto RGB of 8000 pixels on the longest side.',
       ['record shot', 'publication shot'],

@@ -18,7 +18,7 @@ const DO =
 
 /** Where pictures of one kind are shown. */
 const PLACE =
-  '(?:guide|map|web ?site|brochure|leaflet|programme(?: book)?|year-?book|app|newsletter|invitation|flyer|folder|handbook)';
+  '(?:guide|map|web ?site|brochure|leaflet|programme(?: book)?|year-?book|app|newsletter|invitation|flyer|folder|handbook|press(?: folder| kit)?|poster|annual report)';
 
 /** What names the kind of file that a sentence is about. */
 const NAMED_BY = [

@@ -139,12 +139,12 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "Location    to be removed", "Date and time    to be kept" in a table.
   [
-    /^(?:location|position|gps(?: data| position)?|co-?ordinates)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)(?=[.;,]|$)/gim,
-    'The GPS position must be $1 in the metadata',
+    /^([ \t]*)(?:location|position|gps(?: data| position)?|co-?ordinates)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)(?=[.;,]|$)/gim,
+    '$1The GPS position must be $2 in the metadata',
   ],
   [
-    /^(?:dates?(?: and times?)?|exif(?: data)?|camera data)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)(?=[.;,]|$)/gim,
-    'The EXIF data must be $1',
+    /^([ \t]*)(?:dates?(?: and times?)?|exif(?: data)?|camera data)(?:\s*:\s*|\s{2,})to be (removed|deleted|kept)(?=[.;,]|$)/gim,
+    '$1The EXIF data must be $2',
   ],
   // "What we must be able to read from the file itself: date, time, coordinates, camera."
   [

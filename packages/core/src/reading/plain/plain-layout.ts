@@ -22,6 +22,11 @@ const PROPERTY =
 
 /** Marks of the program that a text was pasted from. */
 export const LAYOUT: readonly Rule[] = [
+  // "Format of X-rays: PNG, …": a line for each kind.
+  [
+    /^([ \t]*(?:[-*•] )?)Format (?:of|for) (?:the )?(?!(?:pictures|images|photos|photographs|files|entries|names|file)\b)(?=[A-Za-z][A-Za-z -]{2,30}: (?:JPE?G|PNG|TIFF?)\b)/gim,
+    '$1',
+  ],
   // "1 x main photo: landscape, …" as a line of a list of kinds.
   [/^([ \t]*)(?:[-*•] )?1 ?[x×] (?=[A-Za-z][a-z -]{2,30}: \S)/gm, '$1- '],
   [/\r\n?/g, '\n'],
