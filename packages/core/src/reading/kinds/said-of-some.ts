@@ -1,8 +1,11 @@
-import { NO_BEFORE } from '../marks/overlay-words.ts';
 import { labelOf, SPEC } from '../common/kind-words.ts';
 import type { Group } from '../common/group.ts';
 
 /** Demands that stand among what is said of all kinds of file and name some of them: "No text in icon and header." */
+
+/** What forbids or allows. */
+const VERDICT =
+  /\b(?:no|not|never|nothing|without|neither|nor|cannot|forbidden|prohibited|are allowed)\b|n['’]t\b/i;
 
 /** What a denial ends with: the kinds it is meant for. */
 const MEANT_FOR =
@@ -27,8 +30,7 @@ const bareOf = (name: string) =>
 
 /** The kinds that a demand names, by their places among the groups; none where it names others, or all of them. */
 function namedBy(text: string, called: readonly (readonly string[])[]): number[] {
-  const isVerdict = NO_BEFORE.test(text) || /\bare allowed (?:on|in)\b/i.test(text);
-  const behind = isVerdict && !SPEC.test(text) ? MEANT_FOR.exec(text) : null;
+  const behind = VERDICT.test(text) && !SPEC.test(text) ? MEANT_FOR.exec(text) : null;
   const listed = (behind ?? OF_ITSELF.exec(text))?.groups?.['kinds'];
   if (listed === undefined) return [];
   const those = listed.split(/,? (?:and|or) |, /i).map(written => {

@@ -20,22 +20,18 @@ export function solvePrint(
   const ends = !('exact' in ppi) && ppi.min !== undefined && ppi.max !== undefined ? ppi : undefined;
   // With "at least 300 ppi" every side has at least so many pixels.
   const isLeastPpi = !('exact' in ppi) && ppi.min !== undefined;
-  const spanOf = (
-    inches: number,
-    { isLeast, isMost = false }: { isLeast: boolean; isMost?: boolean },
-  ): Span =>
-    isMost && 'exact' in ppi
-      ? { max: pixels(inches) }
-      : ends && !isLeast
-        ? { min: Math.round(inches * (ends.min ?? 0)), max: Math.round(inches * (ends.max ?? 0)) }
-        : isLeast || isLeastPpi
-          ? { min: pixels(inches) }
-          : { exact: pixels(inches) };
+  const isMost = (said: { isMost?: boolean }) => said.isMost === true && 'exact' in ppi;
+  const spanOf = (inches: number, said: { isLeast: boolean; isMost?: boolean }): Span => {
+    if (isMost(said)) return { max: pixels(inches) };
+    if (ends && !said.isLeast)
+      return { min: Math.round(inches * (ends.min ?? 0)), max: Math.round(inches * (ends.max ?? 0)) };
+    return said.isLeast || isLeastPpi ? { min: pixels(inches) } : { exact: pixels(inches) };
+  };
   if (size) {
     const { width, height, longEdge, shortEdge } = deliverable;
     if (width ?? height ?? longEdge ?? shortEdge) return undefined;
     // A greatest size on paper is kept as the pixels it comes to.
-    if (!size.isMost)
+    if (!isMost(size))
       deliverable.print = {
         width: size.width,
         height: size.height,
@@ -51,7 +47,7 @@ export function solvePrint(
   if (side.fromInches !== undefined)
     deliverable[side.side] = { min: pixels(side.fromInches), max: pixels(side.inches) };
   else {
-    if (side.side === 'longEdge' && !side.isMost)
+    if (side.side === 'longEdge' && !isMost(side))
       deliverable.print = {
         longEdge: side.length,
         unit: side.unit,
