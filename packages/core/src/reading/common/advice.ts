@@ -7,7 +7,7 @@ const ADVICE = phrases`
   recommend\w* | prefer(?:s|red|ably|ence|able)? | ideal(?:ly)? | (?<!\b(?:your|one|two|three|four|five|\d|each|per|every) )suggest\w* | rule of thumb | (?<=\bwith .{3,16} you are )on the safe side | advis(?:e|able|ed) | (?:my|our) (?:advice|tip) is
   advise against | wise to | discouraged | optim(?:um|al) | customary | consider
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
-  does(?: not|n['’]t) matter (?:so much|that much|much)(?=[:;,]) | keeps (?:most|nearly all|almost all) (?:files|pictures|images|jpe?gs) | makes life easier | as good as any | (?<=^\W*)mine(?=:)
+  does(?: not|n['’]t) matter (?:so much|that much|much)(?=[:;,]) | keeps (?:most|nearly all|almost all) (?:files|pictures|images|jpe?gs)(?! (?:well |safely )?(?:under|below) the\b) | makes life easier | as good as any | (?<=^\W*)mine(?=:)
   # As far as somebody can.
   if you can manage(?: it| that)? | if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about|what (?:that|this|it) is))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
