@@ -10,7 +10,7 @@ const PACKAGE = phrases`
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
   total for (?:the|all|both|these)\b | for all\b(?! (?:competitions|classes|rounds|evenings|kinds|entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))
-  (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos)\b
+  (?:size|weight|total|limit) (?:of|for) all (?:the |your )?(?:files|images|pictures|photos|attachments)\b
   all (?:of them|files|images|pictures|photos)(?= (?:together|combined|in (?:total|one)|as a whole))
   zip(?:ped|s)? | batch(?:es)? | (?:zip|one|a|single|an|compressed|packed|your|rar) archives?(?! (?:file|version|copy|image)s?\b)
   send (?:it|them|the archive|this archive)(?=,? \(?# ?(?:or less|at most|max)) | (?:send|upload|mail) (?:the|this|your) archive

@@ -129,7 +129,7 @@ function isDenied(text: string, at: number): boolean {
       ) ||
       // "JPEG leaves smudges."
       /^\w+ (?:leaves|causes|produces|ruins|destroys|spoils|loses|introduces)\b/i.test(text.slice(at)) ||
-      /^[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
+      /^(?!\w+: (?:any |all )?others?\b)[^.;,(]{0,24}\b(?:(?:is|are|will be|files? (?:is|are|will be)) (?:no longer|not(?! (?:larger|bigger|more|over|above|wider|higher|taller|longer|greater|heavier|less|smaller|under|below|exceeding))|refused|rejected|(?:returned|sent back|turned away|ignored)(?! (?:to you|after|when|once|on request|if|unless)))|(?:will|do|does) not (?:open|work|load|play|show|upload)|cannot be(?! (?:larger|bigger|more|wider|higher|longer|over)))\b/i.test(
         text.slice(at).replace(FORMAT_AND_OTHERS, ''),
       ))
   );

@@ -24,6 +24,7 @@ const OF_ALL: readonly string[] = [
   // "Three images each, all monochrome of course."
   `\\b${THINGS}(?: (?:each|per \\w+))?, all (?:of them )?(?:in )?${MONO}\\b(?=,? of course|,? naturally|,? please|[.,;)]|$)`,
   `^(?:what: )?[a-z ]{0,20}${THINGS}, ${MONO}, no colou?r`,
+  `^${MONO} ${THINGS}, (?:saved|sent|as|in)\\b`,
   `\\b${THINGS} (?:an|per) (?:issue|edition|volume), all (?:of them )?in ${MONO}\\b`,
   // "Everything from black and white to sepia, as long as it is one colour only"
   `^(?:everything|anything) from ${MONO} to [a-z-]+\\b[^.;]{0,40}\\b(?:one|a single) colou?r\\b`,

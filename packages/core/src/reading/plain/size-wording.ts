@@ -48,6 +48,12 @@ export const SIZE_WORDING: readonly Rule[] = [
     ' exactly',
   ],
   [/\bmaximally (?=\d)/gi, 'at most '],
+  [/(?<=\d ?(?:px|pixels)) or fewer\b/gi, ' or less'],
+  // "Your picture should fill 1400 x 1050 as far as it can without exceeding either."
+  rule(
+    `\\b(?:should |must )?fill ${N} ?[x×] ?${N}(?: ?(?:px|pixels))?(?= as far as\\b[^.;]{0,24}\\bwithout exceeding\\b)`,
+    'at most $1 x $2 pixels',
+  ),
   [/\bminimally (?=\d)/gi, 'at least '],
   // "The lab prints at 50 x 75", "we print at 40 x 60": those are centimetres.
   [
