@@ -65,11 +65,11 @@ export function readRules(text: string): Reading {
     reading.naming.parts = parts.map(part => (part === 'section code' ? 'deliverable' : part));
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
-  return asGiven(reading, worded);
+  return asGiven(reading, worded, text);
 }
 
 /** A reading of the plain wording with the names and the places of the text as given. */
-function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading {
+function asGiven(reading: Reading, { text, given, asWritten }: Worded, whole: string): Reading {
   let cursor = 0;
   for (const section of reading.sections) {
     // "Monochrome" behind "Open Monochrome": one name after the other.
@@ -86,7 +86,11 @@ function asGiven(reading: Reading, { text, given, asWritten }: Worded): Reading 
   }
   for (const file of reading.deliverables) if (file.label !== null) file.label = asWritten(file.label);
   for (const place of [...reading.claims, ...reading.questions]) {
-    [place.start, place.end] = given(place.start, place.end);
+    const [start, end] = given(place.start, place.end);
+    // No line is drawn under the space behind a word.
+    const words = whole.slice(start, end);
+    const lead = words.length - words.trimStart().length;
+    [place.start, place.end] = words.trim() ? [start + lead, start + words.trimEnd().length] : [start, end];
   }
   return reading;
 }

@@ -225,7 +225,7 @@ export function readColourSpace(segment: Segment): Found[] {
   const text = chosenOf(segment.text, A_SPACE) ?? segment.text;
   const isOther = elsewhereIn(text);
   if (
-    /^\W*error\b[^.:]{0,16}:|\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk|\bcmyk (?:files?|images?|pictures?|jpe?gs?) (?:\w+ )?(?:shows?|looks?|appears?|displays?|turns?|comes? out|will (?:show|look|appear|be shown))\b/i.test(
+    /^\W*error\b[^.:]{0,16}(?::| (?:means|says|shows) )|\b(?:failed|rejected|were) (?:uploads?|cmyk)|were cmyk|\b(?:usually|often|mostly|sometimes)\b[^.;]{0,30}\bcmyk|\bfiles? (?:is|are) (?:still )?(?:in )?cmyk|\bcmyk (?:files?|images?|pictures?|jpe?gs?) (?:\w+ )?(?:shows?|looks?|appears?|displays?|turns?|comes? out|will (?:show|look|appear|be shown))\b/i.test(
       text,
     )
   )

@@ -48,3 +48,8 @@ it('holds the hour that the next sentence gives beside the day', () => {
   const { closes } = claimed('The form closes on 2 May 2027. It is switched off at 18:00.');
   expect(closes).toEqual(['2 May 2027', '18:00']);
 });
+
+it('holds words, and no space beside them', () => {
+  const words = claimed('JPEG. If your software asks for a resolution, 72 is as good as any.');
+  expect(words['ppi']).toEqual(['If your software asks for a resolution, 72']);
+});
