@@ -77,10 +77,9 @@ export function splitAdded(segments: readonly Segment[]): Group[] | undefined {
     let end = at + 1;
     const isAsked = ASKED.test(segment.text);
     const isOfOther = (s: Segment | undefined) => !UNTOLD_NOUN.test(what) && OF_PICTURE.test(s?.text ?? '');
-    while (isAsked ? answers(segments[end]) : goesOn(segments[end], segments[end - 1])) {
-      if (isOfOther(segments[end])) break;
-      end += 1;
-    }
+    const belongs = (i: number) =>
+      !isOfOther(segments[i]) && (isAsked ? answers(segments[i]) : goesOn(segments[i], segments[i - 1]));
+    while (belongs(end)) end += 1;
     const isCopy = /\bcopy\b/i.test(segment.text);
     const isOfIt = (s: Segment, i: number) =>
       (i >= at && i < end) ||

@@ -44,25 +44,23 @@ const AGE_LIST = new RegExp(
   'i',
 );
 
+const CODED_AGE = /(?<code>[A-Z]) \((?<label>[^()]+)\)/g;
+
+/** The names of a list, each with the code that stands beside it. */
+const withCodes = (list: string, each: RegExp): SectionItem[] =>
+  [...list.matchAll(each)].map(({ groups }) => ({
+    code: groups?.['code'] ?? null,
+    label: groups?.['label'] ?? '',
+    limit: null,
+    isCalled: false,
+    aside: '',
+  }));
+
 export function smallNames(text: string): SectionItem[] | undefined {
   const ages = AGE_LIST.exec(text)?.groups?.['list'];
-  if (ages)
-    return [...ages.matchAll(/(?<code>[A-Z]) \((?<label>[^()]+)\)/g)].map(({ groups }) => ({
-      code: groups?.['code'] ?? null,
-      label: groups?.['label'] ?? '',
-      limit: null,
-      isCalled: false,
-      aside: '',
-    }));
+  if (ages) return withCodes(ages, CODED_AGE);
   const coded = CODED_LIST.exec(text)?.groups?.['list'];
-  if (coded)
-    return [...coded.matchAll(CODED_NAME)].map(({ groups }) => ({
-      code: groups?.['code'] ?? null,
-      label: groups?.['label'] ?? '',
-      limit: null,
-      isCalled: false,
-      aside: '',
-    }));
+  if (coded) return withCodes(coded, CODED_NAME);
   const list = SMALL_LIST.exec(text)?.groups?.['list'];
   return list
     ?.split(/,? (?:and|or) |, /)
