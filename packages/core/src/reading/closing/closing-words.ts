@@ -5,7 +5,7 @@ import { oneOf, phrases } from '../common/word-lists.ts';
 /** Words that make a date the deadline, strongest first. */
 export const STRONG = new RegExp(
   `\\b${oneOf`
-    ^in by | ^\W*up to (?=midnight\b|noon\b|\d{1,2}[.:]\d\d|\d{1,2}(?:st|nd|rd|th)? (?:jan|feb|mar|apr|may(?! be\b)|jun|jul|aug|sep|oct|nov|dec)|\w+day\b) | ^\W*(?:(?:do )?be|being) (?:on|in) time | ^\W*(?:do not|don['’]t) be late | before it (?:is|['’]s) too late | ^\W*sending: (?:to|until|till) | (?:start|begin)s?\b[^.;]{3,60}\band (?:stops?|ends?|finish(?:es)?) on | works? (?:only )?until | (?:link|form|portal|page) (?:is (?:open|live) until|expires|disappears|dies) | moved {2,}to
+    ^in by | ^\W*up to (?=midnight\b|noon\b|\d{1,2}[.:]\d\d|\d{1,2}(?:st|nd|rd|th)? (?:jan|feb|mar|apr|may(?! be\b)|jun|jul|aug|sep|oct|nov|dec)|\w+day\b) | ^\W*(?:(?:do )?be|being) (?:on|in) time | ^\W*(?:do not|don['’]t) be late | before it (?:is|['’]s) too late | ^\W*sending: (?:to|until|till) | (?:start|begin)s?\b[^.;]{3,60}\band (?:stops?|ends?|finish(?:es)?) on | works? (?:only )?until | (?:link|form|portal|page|folder|upload|box) (?:(?:is|stays|remains) (?:open|live) until|expires|disappears|dies) | (?:it|link|form|portal|page|folder|upload|box) (?:stops working|goes dead|runs out|no longer works(?= (?:after|from))) | moved {2,}to
     \bawait\b[^.;]{0,30}\b(?:by|to|until|till)\b | (?:by|until) when | clos(?:e|es|ing|ed) | dead-?line | (?:last|latest) (?:\w+ )?(?:date|day)
     you have (?:time )?until | cut[- ]?off | copy date | ^\W*hand-?over | send(?:ing)?(?:-in)? date | (?:entries|images|photos?|pictures) to reach (?:us|me) by | entries (?:must|should|need to|have to|will|to)
     final (?:\w+ )?(?:date|day) | (?:submission|entry|upload) (?:window|period) | goes offline
@@ -45,7 +45,9 @@ export const NOT_DEADLINE = phrases`
   (?<!\bfor )judg(?:ing|ement|ed|e(?= on\b))(?! (?:files?|images?|copies)) | jury(?= (?:on )?\d) | exhibition (?:opens|runs|from|will|is (?:open|shown)) | results?
   notif\w* | notice | informed | announced | told | private view | opening | catalogue | award\w*
   prize ?giving | (?<!(?:we|i) (?:will )?)collect(?:ion|ed)?\b(?! (?:everything|all|them|it)\b) | answered
-  (?:stands?|hangs?|remains?|stays?|is shown|can be seen) (?:\w+ ){1,5}until
+  (?:stands?|hangs?|remains?(?! open)|stays?(?! open)|is shown|can be seen) (?:\w+ ){1,5}until
+  (?:hall|room|show|exhibition|gallery) (?:is booked|is hired|runs|is on|lasts|is ours|is open) (?:until|till|from|to) | (?:calendar|book|yearbook|issue|magazine|programme) (?:appears|comes out|is out|will be out|is printed|will appear)
+  answers to (?:all|everyone|everybody)
   refunds? | let (?:you|everybody|everyone|all of you) know | can be (?:seen|visited|viewed) | open (?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b | printers? (?:wants|needs|expects|gets|has to have) | questions? | on show | long-?list | adopted | updated | issued | published | born
   delivered by hand | talk | (?<!for the (?:\w+ )?)meeting | heats? | supper | dinner | returned
   hang(?:ing|s)? | dismantl\w* | days before | corrections? | who (?:sign|join|pay|book)

@@ -17,7 +17,7 @@ const ORDINALS = [
   'tenth',
 ];
 const DAY = '(\\d{1,2})(?:st|nd|rd|th|\\.(?=\\s))?';
-const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' | 'last' }[] = [
+const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' | 'last' | 'weekday' }[] = [
   {
     words: new RegExp(
       `\\b${DAY}(?: \\(?of)?[ ./-]+\\(?(${MONTH}),?(?:[ ./-]+(?:of )?\\(?(20\\d{2}|[’']\\d{2})(?!\\d))?`,
@@ -33,6 +33,14 @@ const DATES: readonly { words: RegExp; order: 'dmy' | 'mdy' | 'ymd' | 'numeric' 
   {
     words: new RegExp(`\\b(?:the )?(last) day (?:of|in) (${MONTH}),?(?: (20\\d{2})(?!\\d))?`, 'gi'),
     order: 'last',
+  },
+  // "The second Saturday in March 2027", which the calendar knows.
+  {
+    words: new RegExp(
+      `\\b(first|second|third|fourth|last) (mon|tues|wednes|thurs|fri|satur|sun)day (?:of|in) (${MONTH}),? (20\\d{2})(?!\\d)`,
+      'gi',
+    ),
+    order: 'weekday',
   },
   // "By the end of June 2027".
   { words: new RegExp(`\\b(?:the )?(end) of (${MONTH}),? (20\\d{2})(?!\\d)`, 'gi'), order: 'last' },
@@ -58,7 +66,10 @@ export function datesIn(text: string): Stamp[] {
       const [whole, a = '', b = '', c] = order === 'ymd' ? [match[0], match[1], match[3], match[4]] : match;
       const at = { start: match.index, end: match.index + whole.length };
       if (stamps.some(s => at.start < s.end && at.end > s.start)) continue;
-      const stamp = stampOf(order, a, b, c, whole.trim());
+      const stamp =
+        order === 'weekday'
+          ? { value: nthWeekday(a, b, monthOf(c ?? ''), Number(match[4])) }
+          : stampOf(order, a, b, c, whole.trim());
       stamps.push({ ...(byWeekday(text, match.index, a, b, c) ?? stamp), ...at });
     }
   return withYears(
@@ -144,7 +155,6 @@ function stampOf(
   c: string | undefined,
   written: string,
 ): Pick<Stamp, 'value' | 'doubt' | 'bare'> {
-  const month = (word: string) => MONTHS.indexOf(word.slice(0, 3).toLowerCase()) + 1;
   const year = c === undefined ? undefined : Number(c.replace(/[’']/, '').replace(/^(\d{2})$/, '20$1'));
   if (order === 'ymd') return dated(Number(a), Number(b), Number(c), written);
   if (order === 'numeric') {
@@ -155,15 +165,28 @@ function stampOf(
       ? dated(year, x, y, written)
       : { value: null, doubt: `'${written}' could be day or month first` };
   }
-  const [day, m] = order === 'dmy' ? [dayOf(a), month(b)] : [Number(b), month(a)];
+  const [day, m] = order === 'dmy' ? [dayOf(a), monthOf(b)] : [Number(b), monthOf(a)];
   if (year === undefined)
     return {
       value: null,
       doubt: `'${written}' has no year`,
       ...(order === 'last' ? {} : { bare: { day, month: m } }),
     };
-  if (order === 'last') return dated(year, month(b), daysOf(month(b), year), written);
+  if (order === 'last') return dated(year, monthOf(b), daysOf(monthOf(b), year), written);
   return dated(year, m, day, written);
+}
+
+/** Number of a month from its name or the beginning of it. */
+const monthOf = (word: string) => MONTHS.indexOf(word.slice(0, 3).toLowerCase()) + 1;
+
+/** "Second", "satur" of a month: the day of the calendar. */
+function nthWeekday(which: string, weekday: string, month: number, year: number): string {
+  const wanted = WEEKDAYS.indexOf(`${weekday.toLowerCase()}day`);
+  const days = Array.from({ length: daysOf(month, year) }, (_, i) => i + 1).filter(
+    day => weekdayOf(year, month, day) === wanted,
+  );
+  const nth = which.toLowerCase() === 'last' ? -1 : ORDINALS.indexOf(which.toLowerCase());
+  return dated(year, month, days.at(nth) ?? 0, '').value ?? '';
 }
 
 const dayOf = (written: string) => Number(written) || ORDINALS.indexOf(written.toLowerCase()) + 1;

@@ -1,8 +1,7 @@
 import { timeNear } from './clock.ts';
-import { datesIn } from './dates.ts';
 import type { Found } from '../common/found.ts';
+import { onlyDay } from './only-day.ts';
 import { readClosing } from './read-closing.ts';
-import { ITEM_MARK } from '../common/kind-words.ts';
 import type { Question } from '../common/reading.ts';
 import type { Segment } from '../common/segments.ts';
 import { patterns } from '../common/word-lists.ts';
@@ -32,7 +31,7 @@ export function settleClosing(
   const known = used.filter(
     f => f.value !== null && !isOfNextColumn(f, used, segments) && !isOfRegistration(f, used, segments),
   );
-  const [first] = known.length ? known : used.length ? used : dayAlone(segments, marked);
+  const [first] = known.length ? known : used.length ? used : onlyDay(segments, marked);
   if (!first) return undefined;
   const sameDay = known.filter(f => dayOf(f) === dayOf(first));
   // The fullest statement of the day counts: "15 January" in one place, "15 January, 23:59 UTC" in another.
@@ -70,31 +69,6 @@ const SEND_BY =
 /** The sentence that a statement stands in. */
 const textAt = ({ start }: Found, segments: readonly Segment[]) =>
   segments.find(s => s.start <= start && start < s.start + s.text.length)?.text ?? '';
-
-/** "Three entries. 28 February 2027, 20:00." The only day of a text, by itself behind others of its line or list. */
-function dayAlone(segments: readonly Segment[], marked: readonly Segment[]): Found[] {
-  const days = segments.flatMap((segment, i) =>
-    datesIn(segment.text).map(stamp => ({ segment, stamp, before: segments[i - 1] })),
-  );
-  const [only] = days;
-  if (!only || days.length > 1 || only.stamp.value === null) return [];
-  const { segment, stamp, before } = only;
-  const rest = segment.text.slice(0, stamp.start) + segment.text.slice(stamp.end);
-  const isAlone = !/[a-z]{2,}/i.test(rest.replace(OF_HOURS, ''));
-  const isListed = [segment.line, before?.line].every(line => ITEM_MARK.test(lineBegins(line, marked)));
-  if (!isAlone || !(before?.line === segment.line || isListed)) return [];
-  const time = timeNear(segment.text, stamp.start, stamp.end);
-  const [start, end] = [segment.start + stamp.start, segment.start + Math.max(stamp.end, time?.end ?? 0)];
-  const value = time ? `${stamp.value}T${time.clock}${time.zone}` : stamp.value;
-  return [{ field: 'closes', value, start, end, advice: false }];
-}
-
-/** Words that tell the hour of a day. */
-const OF_HOURS =
-  /\b(?:\w+day|at|hours|noon|midnight|[ap]m|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|o['’]clock|in the (?:morning|afternoon|evening))\b/gi;
-
-const lineBegins = (line: number | undefined, segments: readonly Segment[]) =>
-  segments.find(s => s.line === line)?.text ?? '';
 
 /** "By 28 May 2027    by 9 July 2027": the second cell of a row is the day of another kind of file. */
 function isOfNextColumn(day: Found, all: readonly Found[], segments: readonly Segment[]): boolean {

@@ -33,7 +33,7 @@ const ADVICE = phrases`
   sensible | good idea | (?:here is|here['’]s|this is) what works | nice to have | safer choice | (?:saf(?:e|est)|best|good) choice
   (?:good|best|fair|reasonable|handy|useful) (?:compromise|value|figure|setting) | (?:the )?best thing
   best results | it is best to | works? (?:perfectly|nicely|very well) | most faithful | (?<!\bto )(?:looks?|works?) (?:best|good)
-  works? (?:very )?(?:well|nicely) | will do nicely | print better | (?:just|about) right
+  works? (?:very )?(?:well|nicely) | (?:will do|does) (?:very )?nicely | does the job | print better | (?:just|about) right
   (?<=profile )helps | (?:is|are|would be) (?:even )?(?:better|nicer|best|comfortable)
   (?:is|are) (?:(?:usually|normally|generally) )?(?:plenty|ample|(?:more than )?(?:good )?enough|sufficient)(?! and| for (?:an?|the) (?:first|initial))
   (?:is|are) (?:kind(?:er)?|easier|handy|friendly|handier) (?:to|for|on)

@@ -26,7 +26,7 @@ const COUNTED = new RegExp(
 );
 /** Units and other things that no entry is counted in. */
 const OTHER_UNIT =
-  "(?!\\s*(?:[x×%°]|by \\d{3,4}\\b|px|pixels?|[km]b|megs?|mega|kilo|[cm]m|ppi|dpi|bits?|p\\.?m|a\\.?m|o['’]clock|noon|hours?|days?|weeks?|months?|minutes?|years?|points?|characters|letters|digits|figures|parts|sections|classes|categories|themes|pages?|gb)\\b)";
+  "(?!\\s*(?:[x×%°]|by \\d{3,4}\\b|px|pixels?|[km]b|megs?|mega|kilo|[cm]m|ppi|dpi|bits?|p\\.?m|a\\.?m|o['’]clock|noon|hours?|days?|weeks?|months?|minutes?|years?|points?|characters|letters|digits|figures|parts|sections|classes|categories|themes|pages?|frames|spaces|places|slots|boards|gb)\\b)";
 const BARE = new RegExp(
   `(?<![\\d.,:/×x£€$-])\\b(?:(?:${COUNT})\\s*(?:to|-|–|or|(?<=between (?:${COUNT})\\s*)and)\\s*)?(?<n>(?!single\\b)(?:${COUNT}))\\b(?![\\d.,:/%]*\\d|\\.\\w)${OTHER_UNIT}(?:\\s*\\(\\d+\\))?`,
   'gi',

@@ -55,4 +55,5 @@ const A_NUMBER_WORD = new RegExp(`\\b(?:${Object.keys(NUMBER_WORDS).join('|')})\
 
 /** "Two images in Nature" with its number words in small letters, for patterns in which capitals count. */
 export const withSmallNumbers = (text: string): string =>
-  text.replace(A_NUMBER_WORD, word => word.toLowerCase());
+  // "Single" with a capital is more often a name: "the Single category".
+  text.replace(A_NUMBER_WORD, word => (word === 'Single' ? word : word.toLowerCase()));

@@ -6,7 +6,7 @@ const PACKAGE = phrases`
   each (?:e-?)?mail | (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)
-  (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
+  (?:no|a) mails? (?=over|above|larger|bigger|heavier) | (?:mail|e-?mail|message) as a whole | (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)
   total for (?:the|all|both|these)\b | for all\b(?! (?:competitions|classes|rounds|evenings|kinds|entries|entrants|artists|members|sections|rounds)\b) | for the (?:whole )?lot\b
   limit (?:of|for) the (?:whole )?(?:upload|e-?mail|zip|folder|transfer)\b(?! (?:page|form|field))

@@ -33,6 +33,11 @@ const ADDED_BY = [
   ].map(intro => `^(?:${intro})${NOUN}(?!\\?)`),
   // "A small JPEG of each, 1000 pixels on the long side, for our layout artist".
   `^(?:and |plus |also )?(?:an?|one) (?<as>(?:small(?:er)?|low-res(?:olution)?|reduced|light) (?:jpe?g|png|file|copy|version)) of (?:each|every one|it|them|all of them|the same|every picture|each picture)\\b`,
+  // "A second, small version, 1500 pixels wide, goes on our page."
+  `^(?:an?|one) (?:second|further|additional|extra),? (?<as>(?:small(?:er)?|reduced|light(?:er)?|larger|bigger) (?:copy|version|file|one))\\b`,
+  `^(?:please )?(?:also )?(?:add|include|attach|enclose) (?:an?|one) (?<as>(?:small(?:er)?|reduced|light(?:er)?) (?:copy|version|file|one))\\b`,
+  // "For our page send a second, smaller file: 800 px wide."
+  `^for (?:the |our )[a-z ]{3,24}?,? (?:please )?(?:also )?(?:send|add|make|prepare|supply|upload)(?: us)? (?:an?|one) (?:second|further|additional|extra),? (?<as>(?:small(?:er)?|reduced|light(?:er)?|larger|bigger) (?:copy|version|file|one))\\b`,
   // "For the web catalogue make a copy: JPEG, …"
   `^for (?:the |our )?(?<as>[a-z][^,.;:]{2,30}?),? (?:please )?(?:also )?(?:make|prepare|save|export|create|produce|supply|send|add) (?:an?|one) (?:(?:small(?:er)?|second|reduced|further|extra) )?(?:cop(?:y|ies)|version|jpe?g|file)\\b`,
   // "Also 1 landscape picture for the ticket page: 1200 x 628".
@@ -114,8 +119,9 @@ function addedIn({ text: written }: Segment): string | undefined {
   const text = written.replace(ITEM_MARK, '');
   for (const pattern of [...ADDED_BY, ASKED]) {
     const groups = pattern.exec(text)?.groups;
-    const what = (groups?.['as'] ?? groups?.['what'])?.trim().toLowerCase();
-    if (what !== undefined && !UNTOLD.test(what) && !A_PAPER.test(text)) return what;
+    const use = groups?.['as'];
+    const what = (use ?? groups?.['what'])?.trim().toLowerCase();
+    if (what !== undefined && (use !== undefined || !UNTOLD.test(what)) && !A_PAPER.test(text)) return what;
   }
   return undefined;
 }

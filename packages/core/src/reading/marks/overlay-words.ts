@@ -30,7 +30,7 @@ export const MARK = everywhere(phrases`
 /** What lies on a picture where the sentence says so. */
 export const WORD = everywhere(phrases`
   names? | credits?(?: lines?)? | titles?(?! (?:pictures?|images?|photos?|pages?)\b) | dates? | texts? | writ(?:e|ing|ten) | typed | signatures?
-  sign(?:ed)? | initials | copyright | numbers?(?! ?\d| of (?:images|pictures|entries|photo\w*|works|files)\b) | address(?:es)? | words?(?! (?:such as|like) ["“']) | labels? | scale bars? | stamps?
+  sign(?:ed)? | initials | copyright | numbers?(?! ?\d| (?:the other way|swapped|reversed|turned)| of (?:images|pictures|entries|photo\w*|works|files)\b) | address(?:es)? | words?(?! (?:such as|like) ["“']) | labels? | scale bars? | stamps?
   (?<!\b(?:crop|(?:at|from|to|behind) the) )marks? | arrows? | drawings?(?= (?:on|or)\b) | circles? | stickers? | emojis? | identity | identification | graphics | (?<=\b(?:any|no) )type(?= on\b)
   (?:either|them|it)(?= (?:on|onto|into|across|over) (?:the|your) (?:image|photo|picture)\b)
   (?:anything|nothing)(?= (?:(?:may|must|should|can) be |is )?(?:written|printed|drawn|added|typed|stamped|on\b|to\b|over\b))

@@ -13,6 +13,20 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\bso (?:please )?nothing (?:after|later than) (?:the (?:evening|night|end|morning) of )?(?=the \d{1,2}(?:st|nd|rd|th)\b)/gi,
     'so by ',
   ],
+  // "The second Saturday in March, which in 2027 is the 13th".
+  [
+    /\b(?:the )?(?:first|second|third|fourth|last) \w+day (?:of|in) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)([a-z]*),? \(?(?:which|that|this|i\.e\.)?,? ?(?:day )?(?:in (20\d\d),? )?(?:which |that |this )?(?:is |falls on |will be |being )?(?:on )?the (\d{1,2})(?:st|nd|rd|th)(?: in (20\d\d))?\)?/gi,
+    '$4 $1$2 $3$5',
+  ],
+  // "The limit of 2 MB becomes 3 MB", "what was 1600 px on the long side becomes 1920 px".
+  [
+    /\b(limit|maximum|size|width|height)( for (?:files|pictures|images))? of \d[\d.,]* ?(?:[km]b|px|pixels) (?:becomes|is now|changes to|has become|is replaced by) (?=\d)/gi,
+    '$1$2 is ',
+  ],
+  [
+    /\bwhat was \d[\d.,]* ?(?:px|pixels)? on the (long|short)(?:er|est)? (side|edge) (?:becomes|is now|has become) (\d[\d.,]*) ?(?:px|pixels)/gi,
+    '$3 pixels on the $1est $2',
+  ],
   // "The deadline of 12 March 2027 has been moved to 19 March 2027."
   [
     /\b(deadline|closing date|closing day) (?:of|on) [^.;\n]{4,30}? (?:has been|was|is) (?:moved|postponed|extended|put back|shifted) to (?:the )?(?=\d)/gi,

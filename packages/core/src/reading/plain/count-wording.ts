@@ -60,6 +60,16 @@ export const COUNT_WORDING: readonly Rule[] = [
     /(?<=\b(?:per|each|every) (?:of the [a-z]+ )?(?:round|month|match|meeting|evening)s?), (?:with )?(?:two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|\d{1,2})(?: (?:rounds|months|matches|meetings|evenings))? (?:in all|altogether|in total)(?=[.;,)]|$)/gim,
     '',
   ],
+  // "Send up to six to the webmaster."
+  rule(
+    `\\b(send|upload|submit|e-?mail|mail|hand|give|bring) ((?:up to|as many as|at most|no more than) ${N}) to (?=(?:the|our) [a-z]|me\\b|us\\b|[A-Z][a-z]+\\b)`,
+    '$1 $2 pictures to ',
+  ),
+  // "One picture each; two if you must."
+  rule(
+    `\\bone ${THING}(?= (?:each|apiece|per [a-z]+|of each)?)((?: (?:each|apiece|per [a-z]+))?)[;,:] ${N} (?:if you must|at a pinch|if you cannot decide|if you can['’]t decide|at (?:the )?(?:very )?most)`,
+    'at most $2 pictures$1',
+  ),
   // "Part 2: ten images of recent work."
   rule(
     `(?<=^(?:part|step|item|file|upload) [\\dA-Z][:.] )(?=${N} (?:recent )?(?:images|pictures|photographs|photos|works)\\b)`,

@@ -43,12 +43,17 @@ export const FILE_WORDING: readonly Rule[] = [
   ],
   // "First proposals as JPEG by e-mail are welcome at any size."
   [
-    /^((?:first |rough )?(?:proposals|drafts|sketches|roughs|suggestions|ideas)) (?:as|in) (?:an? )?(?:small )?jpe?gs?(?= (?:are|by|may|can|will)\b)/gim,
+    /^((?:first |rough |low-?res(?:olution)? )?(?:proposals|drafts|sketches|roughs|suggestions|ideas|proofs|previews)) (?:(?:as|in) (?:an? )?(?:small )?jpe?gs?|\((?:jpe?gs?)[^()]*\))(?= (?:are|by|may|can|will)\b)/gim,
     '$1',
   ],
   [
-    /(?<=[.!?] )((?:First |Rough )?(?:[Pp]roposals|[Dd]rafts|[Ss]ketches|[Rr]oughs|[Ss]uggestions|[Ii]deas)) (?:as|in) (?:an? )?(?:small )?(?:JPE?Gs?|jpe?gs?)(?= (?:are|by|may|can|will)\b)/g,
+    /(?<=[.!?] )((?:First |Rough |Low-?res(?:olution)? )?(?:[Pp]roposals|[Dd]rafts|[Ss]ketches|[Rr]oughs|[Ss]uggestions|[Ii]deas|[Pp]roofs|[Pp]reviews)) (?:(?:as|in) (?:an? )?(?:small )?(?:JPE?Gs?|jpe?gs?)|\((?:JPE?Gs?|jpe?gs?)[^()]*\))(?= (?:are|by|may|can|will)\b)/g,
     '$1',
+  ],
+  // "A small JPEG may be sent beforehand for comment."
+  [
+    /\b(?:an? )?(?:small |rough |low-?res(?:olution)? )?jpe?gs?(?: (?:previews?|proofs?|drafts?|versions?|copy|copies))?(?: (?:at|in|of) (?:screen|web|small|reduced) size)? (?:may|can|are welcome|is welcome)(?: (?:to )?be)?(?: sent)? (?:in advance|beforehand|first|at any time|earlier)(?: for (?:comments?|an? (?:first )?(?:opinion|look|impression)|approval|information))?/gi,
+    'a preview may come first',
   ],
   // "One goes to the newspapers: …", "the other goes into our window …".
   [
@@ -74,6 +79,11 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b((?:not|no|never) (?:under|below|less than|smaller than) \\d{1,4} ?([km]b)\\b(?: \\([^()\\d]{0,60}\\))?,?(?: and| but)? (?:not|no|never) (?:over|above|more than|larger than) \\d{1,4})(?=[.;,)]|$)',
     '$1 $2',
   ),
+  // "Each below 8 MB and the whole mail below 20."
+  [
+    /\b((?:below|under|over|above|up to|at most|than) \d{1,4} ?([km]b),? (?:and |but )?(?:the |no |your |one )?(?:whole |entire |complete )?(?:e-?)?(?:mail|zip|lot|parcel|transfer|message|folder) (?:as a whole )?(?:below|under|over|above|up to|at most|not over) \d{1,4})(?=[.;,)]|$)/gim,
+    '$1 $2',
+  ],
   // "Don't squeeze them: under 2 MB it shows", "3 MB or so. Ten at most."
   rule(
     `\\b(?:under|below) (${WEIGHT}),? (?:it|they|the (?:picture|file|print)s?) (?=(?:shows?|looks?|(?:is|are) (?:too|not)|becomes?|gets?|suffers?)\\b)`,

@@ -44,6 +44,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     'camera data $2 not be $3; the GPS position must be kept',
   ],
   [/\bdrone data (?=(?:must|may|should)\b)/gi, 'flight data '],
+  // "All camera information must stay in the file, including GPS if there is any."
+  [
+    /\b((?:all |the )?(?:camera|exif|shooting|exposure) (?:data|information|details)|metadata) (must|should|has to|have to|are to|is to) (stay|remain|be kept|be left)(?: in| inside| with)?(?: the (?:files?|pictures?|images?))?,? (?:including|together with|along with|with) (?:the |any )?(?:gps|position|location|co-?ordinates)(?: data| position)?(?: if (?:there (?:is|are) any|present|any))?/gi,
+    '$1 $2 $3 in the file; the GPS position must be kept',
+  ],
   [
     /\b(?:the )?position and (?:the )?(?:date and )?time (?:must|should|have to) (?:remain|stay|be kept|be left) in (?:the )?(?:data|metadata|file|exif)/gi,
     'the GPS position must be kept; the camera data must be kept',

@@ -22,6 +22,24 @@ export const NAME_WORDING: readonly Rule[] = [
     /\b(?:tell us|say|show|mark) in the file ?-?name (?:which (?:of (?:the|these) [a-z]+ )?(?:it is(?: for)?|[a-z]+ it is(?: for)?)|what it is(?: for)?) \(([a-z]+ or [a-z]+)\)(?=,? (?:followed|then|and)\b)/gi,
     'file name: the word $1',
   ],
+  // "Prefix the name with your badge number", "the title is prefixed by the entry number".
+  rule(
+    `\\bprefix (?:the |each |every |your |all )?(?:titles?|(?:file ?-?)?names?)(?: of (?:the|each|every|your) (?:files?|pictures?|images?))? (?:with|by) (?:your |the )?(${PART}|[a-z]+ number)\\b`,
+    'file name: your $1, then the title',
+  ),
+  rule(
+    `\\b(?:suffix|follow|end) (?:the |each |every |your |all )?(?:titles?|(?:file ?-?)?names?)(?: of (?:the|each|every|your) (?:files?|pictures?|images?))? (?:with|by) (?:your |the )?(${PART}|[a-z]+ number)\\b`,
+    'file name: the title, then your $1',
+  ),
+  rule(
+    `\\b(?:the |each |every )?(?:title|(?:file ?-?)?name) (?:is|must be|should be|has to be) prefixed (?:with|by) (?:your |the )?(${PART}|[a-z]+ number)\\b`,
+    'file name: your $1, then the title',
+  ),
+  // "Names as Surname_01, Surname_02 …".
+  [/(?<=^|[.;!?] )names (?:as|like)(?= [A-Z][a-z]+[_-])/gim, 'Names:'],
+  // "Names: your initials, hyphen, digit".
+  [/(?<=\b(?:hyphen|under-?score|dash|space),? (?:and |then )?(?:a |one )?)digit(?=[.:;, ]|$)/gi, 'number'],
+  [/^([ \t]*)names(?=: (?:your|the) )/gim, '$1File names'],
   // "Both named with your student number."
   [
     /^(?:both|all)(?: (?:files|photos|pictures|images))? (?:are |to be )?named (?:with|by|after) (?=(?:your|the) )/gim,

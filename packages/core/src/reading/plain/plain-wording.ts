@@ -18,6 +18,7 @@ import { OF_APPLICANTS, ONE_IMAGE, WORDING } from './plain-words.ts';
 import { listedKinds } from './listed-kinds.ts';
 import { refusedBounds } from './refused-bounds.ts';
 import { refusedClauses, refusedItems } from './refused-clauses.ts';
+import { replacedRules } from './replaced-rules.ts';
 import { editsOf, reword, type Edit, type Reworded, type Stretch } from './reword.ts';
 import { shoutedWords } from './shouted.ts';
 import { columnBreaks, doubledBreaks, wrappedBreaks } from './unwrap.ts';
@@ -45,6 +46,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
   // A list may stand in a quoted mail.
   quoteMarks,
   quoteMarks,
+  replacedRules,
   text => columnBreaks(text).map(at => joined(text, at)),
   // Before the line "Borders" over another one is taken for the name of a property.
   deniedItems,

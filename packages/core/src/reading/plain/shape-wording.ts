@@ -69,6 +69,15 @@ export const SHAPE_WORDING: readonly Rule[] = [
     ',',
   ],
   [/\bsquare (images|pictures|photos|photographs) (with|of) (?=(?:a )?sides? )/gi, 'square format, $2 '],
+  // "Square files, 1500 px or larger each way".
+  [
+    /\bsquare(?: (?:files|pictures|images|photos))?[,:;]? (?:of |with )?(\d{3,5}) ?(px|pixels) (?:each way|both ways|in (?:each|either|both) directions?)\b/gi,
+    'square format, $1 x $1 $2',
+  ],
+  [
+    /\bsquare(?: (?:files|pictures|images|photos))?[,:;]? (?:(?:of |with )?at least )?(\d{3,5}) ?(px|pixels)(?: (?:or|and) (?:larger|more|bigger|over|above|up))? (?:each way|both ways|in (?:each|either|both) directions?)\b/gi,
+    'square format, at least $1 x $1 $2',
+  ],
   [/\bsquare or (?=\d{1,2}:\d{1,2}\b)/gi, 'ratio 1:1 or '],
   [/(?<![\d:])(\d{1,2}:\d{1,2}) or square\b/gi, 'ratio $1 or 1:1'],
   [/\bfor (?:any|every|either) orientation\b(?=[.,;)]|$)/gi, ', for upright pictures too'],

@@ -2,6 +2,7 @@ import { readCounted, readPlainCounted } from './counted-sections.ts';
 import { readHeaded } from './headed-sections.ts';
 import { limitOfSection, readAnnounced, readNamed, readTaking } from './named-sections.ts';
 import { readCount } from '../common/quantities.ts';
+import { withLimitsByName } from './limits-by-name.ts';
 import { listInLines, listInSentence } from './section-lists.ts';
 import { readMentions } from './section-mentions.ts';
 import { eachOf, type ReadSections } from './section-words.ts';
@@ -25,7 +26,10 @@ export function readSections(segments: readonly Segment[]): ReadSections {
     readAnnounced(segments) ??
     readNamed(segments);
   return read
-    ? withLetters(withEach(withOwn(withoutOrdinals(read), segments), segments), segments)
+    ? withLetters(
+        withEach(withLimitsByName(withOwn(withoutOrdinals(read), segments), segments), segments),
+        segments,
+      )
     : { sections: [], found: [] };
 }
 

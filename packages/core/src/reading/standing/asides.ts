@@ -150,7 +150,7 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:the )?(?:former|old|previous|earlier) (?:limit|size|rule|maximum)s?(?: of)? \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?/gi,
   /\b(?:until (?:now|last (?:season|year|month|round))|up to now|in the past|formerly|previously) (?:it was|they were|the limit was|we (?:had|used)) \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?(?:,? (?:and|with) \d[\d.,]* ?[KM]B\b)?/gi,
   /\bno longer limited to \d[\d.,]* ?(?:[KM]B|px|pixels)\b|\b(?:the )?limit of \d[\d.,]* ?(?:[KM]B|px|pixels) (?:has (?:gone|been (?:dropped|lifted|removed))|is gone|no longer (?:applies|exists|holds))/gi,
-  /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|before|no longer)(?=[^()]*\d)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|so far|hitherto|up to now|before|no longer)(?=[^()]*\d)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
   // "Five works, of which the jury chooses one or two"; "the same as in 2025"; "fees (8.00 each)".
   /, of which (?:the|our|we|an?|only)\b[^.;]*\b(?:chooses?|selects?|picks?|shows?|prints?|hangs?|chosen|shown)\b[^.;]*/gi,
   /\bas in (?:19|20)\d\d\b/gi,
