@@ -5,9 +5,11 @@ import type { Group } from './common/group.ts';
 import { mergeFound } from './merge-found.ts';
 import { inPlainWording, type Worded } from './plain/plain-wording.ts';
 import { readNaming } from './names/read-naming.ts';
+import { joinTexts } from './names/part-words.ts';
 import { readSections } from './sections/read-sections.ts';
 import type { ReadSections } from './sections/section-words.ts';
 import { readTotal } from './count/read-total.ts';
+import { monochromeInHead } from './file/read-monochrome.ts';
 import { readWeight } from './file/read-weight.ts';
 import { noDeliverable, type Claim, type ReadDeliverable, type Reading } from './common/reading.ts';
 import { segmentText, withoutMark, type Segment } from './common/segments.ts';
@@ -59,13 +61,21 @@ export function readRules(text: string): Reading {
   const groups = withDemandsOfSome(withValuesByKind(splitDeliverables(worded.text, segments)));
   readSheetWide(segments, groups, reading);
   readFiles(groups, reading);
+  readHead(segments, reading);
   // "The registration number followed by P, S or T" beside photograph, signature and thumb impression.
   const { parts } = reading.naming;
   if (parts && !reading.sections.length && reading.deliverables.length > 1)
     reading.naming.parts = parts.map(part => (part === 'section code' ? 'deliverable' : part));
+  if (reading.deliverables.length < 2) reading.naming.parts = withWordAsShown(reading.naming);
   // The ending of an example is that of one kind of file; where several are taken, it is no rule.
   if ((reading.deliverables[0]?.formats?.length ?? 0) > 1) reading.naming.extension = null;
   return asGiven(reading, worded, text);
+}
+
+/** "COVER_yourname.tif" where there is one file alone: a word in capitals tells nothing apart, and is fixed. */
+function withWordAsShown({ parts, example }: Reading['naming']): string[] | null {
+  const word = /^[A-Z]{3,}(?=[_-])/.exec(example ?? '')?.[0];
+  return word && parts?.[0] === 'deliverable' ? joinTexts([`text:${word}`, ...parts.slice(1)]) : parts;
 }
 
 /** A reading of the plain wording with the names and the places of the text as given. */
@@ -177,6 +187,17 @@ function settle(reading: Reading, field: string, found: Found[], assign: (value:
     merged.from.map(f => ({ ...f, field })),
     undefined,
   );
+}
+
+/** What the heading of a text asks of every file, where no sentence says it of any. */
+function readHead(segments: readonly Segment[], { deliverables, sections, claims }: Reading): void {
+  const isTold = sections.length > 0 || deliverables.some(file => file.monochrome !== null);
+  const head = isTold ? undefined : monochromeInHead(segments);
+  if (!head) return;
+  deliverables.forEach((file, index) => {
+    file.monochrome = true;
+    claimAll(claims, [head], index);
+  });
 }
 
 /** What is said of no kind of file in particular. */

@@ -6,7 +6,8 @@ import { oneOf } from '../common/word-lists.ts';
 
 const CLOCK = new RegExp(
   `(?:\\b|(?<=\\dT))${oneOf`
-    (?<spoken>\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:in the (?<part>evening|morning|afternoon)|at (?<night>night))\b
+    (?<spoken>\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:(?:in|on) the (?<part>evening|morning|afternoon)|at (?<night>night))\b
+    (?<=\b(?:evening|night) of [^.;]{4,36} at )(?<late>\d{1,2}|six|seven|eight|nine|ten|eleven) o['’]clock
     (\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)
     (\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))? | (\d{2})(\d{2})\s*(?:hours|hrs)
     (\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock) | (mid-?night) | (noon|midday|mid-day)
@@ -103,12 +104,13 @@ export function zoneAt(after: string): string {
 
 /** @param near what stands round it, which may tell the part of the day */
 function clockOf(match: RegExpMatchArray, near: string): string | undefined {
-  const { spoken, past, part } = match.groups ?? {};
+  const { spoken: told, late, past, part } = match.groups ?? {};
+  const spoken = told ?? late;
   if (spoken !== undefined) {
     const hours = (readCount(spoken) % 12) + (part === 'morning' ? 0 : 12);
     return `${String(hours).padStart(2, '0')}:${past ?? '00'}`;
   }
-  const [h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match.slice(5);
+  const [h12, m12, half, h24, m24, h4, m4, hOnly, midnight, noon] = match.slice(6);
   if (midnight) return '23:59';
   if (noon) return '12:00';
   let hours = Number(h12 ?? h24 ?? h4 ?? hOnly);

@@ -16,7 +16,7 @@ const BY = '(?:by|before|until|till)';
 /** What leads to such a day. */
 const LEAD = oneOf`
   no later than | not later than | at the latest | not less than | at least | clos(?:es?|ing)(?: (?:date|time))? | dead-?line
-  entries (?:must|should|close|reach|are due) | reach (?:the|me|us) | by | before | until | submitted | uploaded
+  entries (?:must|should|close|reach|are due) | reach (?:the|me|us) | (?:to|must|should) be with | by | before | until | submitted | uploaded
   sent | need | hand-in | due
 `;
 const AT_AN_HOUR = '(?:\\d{1,2}[.:]?\\d{0,2} ?(?:a\\.?m|p\\.?m|hours|h|noon|midnight)?\\.?,? )?';
@@ -39,6 +39,8 @@ const A_DAY = patterns`
   \b${BY} (the (?:${ORDINAL}|fifth|sixth|seventh|eighth|ninth|tenth) of (?:each|every|the)(?: following| next)? month)
   # "Deadline: the 25th of the month".
   \b(?:dead-?line|clos(?:es|ing)(?: (?:date|day))?|last day|due)(?: is|:)?(?: on)?(?: always)? (the \d{1,2}(?:st|nd|rd|th) (?:day )?of (?:each|every|the) month)\b
+  # "The day: always the 25th".
+  \b(?:day|date|dead-?line)(?: is|:)? (?:always|usually|normally) (the \d{1,2}(?:st|nd|rd|th))(?=[.;,]|$)
   # "Every Sunday, 23:59".
   ^\W*(every ${WEEKDAY}),? (?:at |by |before |until )?\d{1,2}[:.]\d\d
   # "When: the first Monday of the month".

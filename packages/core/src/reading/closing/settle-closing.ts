@@ -142,4 +142,4 @@ const HOUR_ALONE =
   /^\W*(?:by )?(?=(?:mid-?night|noon|midday|\d{1,2}(?:[.:]\d\d)? ?[ap]\.?m\b\.?)(?:[.,]| please|$))/i;
 /** "The form shuts at 18:00", right behind the day. */
 const CLOSES_AT =
-  /^\W*(?:it|(?:the|our) (?:[\w-]+ )?(?:page|form|portal|site|system|server|link|upload|counter|desk))\b[^.;\d]{0,30}\b(?:shuts?|closes?|closed|(?:switched|turned) off|goes offline|ends?)\b[^.;\d]{0,16} at /i;
+  /^\W*(?:it|(?:the|our) (?:[\w-]+ )?(?:page|form|portal|site|system|server|link|upload|counter|desk|doors?))\b[^.;\d]{0,30}\b(?:shuts?|closes?|closed|(?:switched|turned) off|goes offline|ends?)\b[^.;\d]{0,16} at /i;

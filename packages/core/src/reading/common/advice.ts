@@ -9,7 +9,7 @@ const ADVICE = phrases`
   not (?:mandatory|compulsory|obligatory) | nobody checks | cannot insist | best avoided
   does(?: not|n['’]t) matter (?:so much|that much|much)(?=[:;,]) | keeps (?:most|nearly all|almost all) (?:files|pictures|images|jpe?gs)(?! (?:well |safely )?(?:under|below) the\b) | makes life easier | as good as any | (?<=^\W*)mine(?=:)
   # As far as somebody can.
-  if you can manage(?: it| that)? | if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about|what (?:that|this|it) is))
+  if you can manage(?: it| that)? | if (?:you can|you could|poss(?:ible)?|at all possible|it can be|you know (?:how|about|what (?:that|this|it) (?:is|means)))
   where(?:ver)? (?:you can|possible) | try (?:to|for) | aim (?:for|at) | (?:if|when) in doubt
   why not | you (?:might|may) (?:want|wish|like) to
   if you have (?:the|a) choice | if you have (?:them|it) that (?:big|large) | (?<!\bin )if you have (?:them|it)(?=[.,;:]|$)

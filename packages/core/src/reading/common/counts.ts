@@ -13,7 +13,7 @@ export interface Count {
 
 /** Who sends entries. */
 export const PERSON =
-  '(?:members?|persons?|authors?|entrants?|photographers?|artists?|households?|famil(?:y|ies)|child(?:ren)?|pupils?|applicants?|participants?|competitors?|exhibitors?|contributors?|candidates?|makers?|clubs?|teams?|societ(?:y|ies)|individuals?|people|donors?|readers?|ringers?|guests?|visitors?)';
+  '(?:members?|persons?|authors?|entrants?|photographers?|artists?|households?|famil(?:y|ies)|child(?:ren)?|pupils?|applicants?|participants?|competitors?|exhibitors?|contributors?|candidates?|makers?|clubs?|teams?|societ(?:y|ies)|individuals?|people|donors?|readers?|ringers?|guests?|visitors?|residents?|tenants?|employees?|colleagues?|neighbou?rs?)';
 
 /** Words that may stand between a number and what it counts. */
 const BETWEEN = `(?:of (?:your|the|their|his|her)(?: own)? )?(?:(?!(?:${COUNT}|${PERSON}|of|in|to|for|per|each|and|or|from|by|the|is|are|was|were|at|on|with|a|an|enter|send|as|marks?|points?|words?|pixels?|px|bits?|[kmg]b|[cm]m)\\b)[a-z][a-z-]+ ){0,3}?`;
@@ -21,7 +21,7 @@ const JOINT =
   '(?:to|-|–|and|or|,|,? and (?:at most|up to)|, at most|(?:but|and) (?:at most|no more than|not more than|up to))';
 const RANGE = `(?:(?:between |from |at least )?(?:${COUNT})(?:, (?:${COUNT}))?\\s*${JOINT}\\s*)?`;
 const COUNTED = new RegExp(
-  `(?<![\\d.,:/×x£€$-]|\\b(?:class|section|category|group|round) )\\b${RANGE}(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${BETWEEN}(?<things>${THINGS}|favou?rites?|(?:banner|head ?shot|poster|postcard|cover|selfie|portrait|pairs|tile|card|badge|stamp|flag|go)(?= (?:per ${PERSON}|each))|(?<=\\bone )selfie|[a-z]+s(?= (?:per|from each|by each|from every) ${PERSON})|best(?! \\w+s\\b)|(?<=(?:one|1|single) (?:square |[a-z]+-format )?)(?:jpe?g|png))\\b(?!-| (?:competition|section|round|class|category)s?\\b)`,
+  `(?<![\\d.,:/×x£€$-]|\\b(?:class|section|category|group|round) )\\b${RANGE}(?<n>${COUNT})(?:\\s*\\(\\d+\\))?\\s+${BETWEEN}(?<things>${THINGS}|favou?rites?|(?:banner|head ?shot|poster|postcard|cover|selfie|portrait|pairs|tile|card|badge|stamp|flag|go)(?= (?:(?:per|for each|for every|from each) ${PERSON}|each))|(?<=\\bone )selfie|[a-z]+s(?= (?:per|from each|by each|from every) ${PERSON})|best(?! \\w+s\\b)|(?<=(?:one|1|single) (?:square |[a-z]+-format )?)(?:jpe?g|png))\\b(?!-| (?:competition|section|round|class|category)s?\\b)`,
   'gi',
 );
 /** Units and other things that no entry is counted in. */

@@ -17,11 +17,18 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     /\b(?:each|every|a) (?:record|sighting|find|observation|report|property|object|listing|product|item|house|room|tree|plant|nest) (?:needs|gets|requires|must have|should have|has to have|comes with|consists of) (?:at least |exactly |up to )?$/i.test(
       lead,
     ),
+  // "No more than 12 per recipe."
+  (_, { to }, text) => /^ (?:per|for each|for every|with each) (?:recipe|dish)\b/i.test(text.slice(to)),
   // "Two of each per person" of several kinds.
   (_, { things, to }, text) => !things && /^ of each\b(?! (?:club|member|person))/i.test(text.slice(to)),
   // "Pictures of our three churches".
   (lead, { things, to }, text) =>
     !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
+  // "We publish portfolios of eight pictures", "a portfolio has eight pictures".
+  lead =>
+    /\b(?:we|the (?:magazine|review|book|calendar|gallery)) (?:publish|print|show|hang|run)(?:es|s)? (?:(?:portfolios|series|sets|essays) of )?$|^\W*an? (?:portfolio|feature|essay) (?:has|consists of|comprises|contains) $/i.test(
+      lead,
+    ),
   // "We are looking for thirteen pictures": what a calendar takes.
   (lead, { value, to }, text) =>
     value >= 12 &&

@@ -105,7 +105,7 @@ const PER_PERSON = new RegExp(
 /** "Each member may enter three." */
 const EACH_PERSON = new RegExp(`^\\W*(?:each|every) ${PERSON} (?:may|can|must|sends?|enters?)\\b`, 'i');
 const OF_ANY_AUTHOR =
-  /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) (?:may have|has|can have|is allowed|should have) more than\b|\b(?:author|maker|photographer) limit\b/i;
+  /\b(?:no|any one|each(?=[^.;]*\b(?:may|can|has|have)\b| [a-z]+ $)) (?:author|photographer|member|person|maker)\b|\b(?:nobody|no one) (?:may have|has|can have|is allowed|should have) more than\b|\b(?:author|maker|photographer) limit\b|\ban? (?:author|photographer|member|maker) (?:may|can) be represented by\b/i;
 const OF_CLUB =
   /^ from us\b|^\W*(?:(?:from|per|for|by|of) (?:each |every |the |a |your |our )?|an? )(?:clubs?|teams?|societ(?:y|ies))\b/i;
 const CLUB_BEFORE = /\b(?:clubs?|teams?|societ(?:y|ies)|panel)\b/i;

@@ -4,7 +4,7 @@ import { phrases } from '../common/word-lists.ts';
 
 const PACKAGE = phrases`
   each (?:e-?)?mail | (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
-  (?:a|one|single) (?:[\w-]+ )?folder | per (?:e-?)?mail | at (?:a time|one time|once)
+  (?:a|one|single) (?:[\w-]+ )?folder | (?:the|your|this) folder (?=may|must|should|can|has|weigh) | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)
   (?:no|a) mails? (?=over|above|larger|bigger|heavier) | (?:mail|e-?mail|message) as a whole | (?:whole|complete|entire|full) (?:submission|entry|email|package|mail|message|application|upload|folder|set|series|panel|portfolio|transfer|delivery|parcel)
   (?:our|my|the|your) (?:e-?)?mail (?:system |program |provider |box )?(?:rejects?|refuses?|bounces?|returns?|takes?|cannot)

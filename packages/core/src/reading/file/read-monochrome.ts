@@ -102,3 +102,24 @@ export function readMonochrome(segment: Segment): Found[] {
   const match = MONOCHROME_ALL.exec(segment.text);
   return match && !OF_SOME.test(segment.text) ? [at(segment, 'monochrome', true, match)] : [];
 }
+
+/** Words about colour that a text without a colour picture may have. */
+const NO_COLOUR =
+  /\bcolou?rs?[- ](?:space|profile|accent|mode|management|depth|cast)s?\b|\b(?:no|not|without|single|one|any) (?:a )?colou?rs?\b/gi;
+
+/** Lines in which a text says what it is about. */
+const LINES_OF_HEAD = 2;
+
+/**
+ * "NIGHT IN MONOCHROME, a slide show with cello" over a text that has no word of colour pictures: what it asks for is
+ * monochrome.
+ */
+export function monochromeInHead(segments: readonly Segment[]): Found | undefined {
+  const last = [...new Set(segments.map(s => s.line))].slice(0, LINES_OF_HEAD).at(-1) ?? 0;
+  for (const segment of segments.filter(s => s.line <= last)) {
+    const match = /\bmono(?:chrome)?\b/i.exec(segment.text);
+    const isColour = () => segments.some(({ text }) => /\bcolou?r/i.test(text.replace(NO_COLOUR, ' ')));
+    if (match) return isColour() ? undefined : at(segment, 'monochrome', true, match);
+  }
+  return undefined;
+}

@@ -38,6 +38,10 @@ const ADDED_BY = [
   `^(?:please )?(?:also )?(?:add|include|attach|enclose) (?:an?|one) (?<as>(?:small(?:er)?|reduced|light(?:er)?) (?:copy|version|file|one))\\b`,
   // "For our page send a second, smaller file: 800 px wide."
   `^for (?:the |our )[a-z ]{3,24}?,? (?:please )?(?:also )?(?:send|add|make|prepare|supply|upload)(?: us)? (?:an?|one) (?:second|further|additional|extra),? (?<as>(?:small(?:er)?|reduced|light(?:er)?|larger|bigger) (?:copy|version|file|one))\\b`,
+  // "Send them small at first (1000 pixels high, 1 MB)."
+  '^(?:please )?(?:send|submit|e-?mail|mail|upload) (?:them|it|these|yours) (?<as>small)(?: only)?(?:,? (?:at )?first| to begin with)\\b',
+  '^(?:at first|first|to begin with|for the (?:choice|selection)),? (?:please )?(?:send|submit|upload|e-?mail) (?<as>small) (?:files|versions|copies|jpe?gs)\\b',
+  '^an? (?<as>preview|small file|small version|small copy)\\b[^.;]{0,60}\\b(?:is enough|will do|suffices)\\b',
   // "For the web catalogue make a copy: JPEG, …"
   `^for (?:the |our )?(?<as>[a-z][^,.;:]{2,30}?),? (?:please )?(?:also )?(?:make|prepare|save|export|create|produce|supply|send|add) (?:an?|one) (?:(?:small(?:er)?|second|reduced|further|extra) )?(?:cop(?:y|ies)|version|jpe?g|file)\\b`,
   // "Also 1 landscape picture for the ticket page: 1200 x 628".

@@ -156,6 +156,7 @@ export const FOR_ALL = new RegExp(
   `^${oneOf`
     both\b(?! (?:by|to|until|before)\b) | (?:no|nothing)\b[^.;]{3,30} on (?:either|both|any of (?:them|these))\b | all (?:as|in) (?:jpe?g|tiff?|png)s?\b | all (?:two|three|four) (?:in|as|must|should|are)\b
     (?:in|for) (?:both|all|every|each) (?:cases?|(?:of them|images|pictures|photos|files)(?=:))\b
+    (?:(?:an? )?(?:jpe?g|png|tiff?)s?|s?rgb|adobe rgb)\b[^.;:\d]{0,24}\b(?:(?:in|for) (?:both|all|either|each) (?:cases?|of them)|for both|throughout)(?=[.;,]|$)
     (?:i|we) (?:can(?:not|['’]t)|do not|don['’]t) (?:use|take|accept|open|show|print) anything\b | either (?:as|in) (?:an? )?(?:\d{1,2}-bit )?(?:jpe?g|tiff?|png|s?rgb|cmyk)\b | (?:both|all(?! other\b)|each|every|neither|either) (?:\w+ )?(?:files?|sets?|images?|versions?|pictures?|photos?|scans?|of them|must|should|are)\b
   `}`,
   'i',

@@ -143,7 +143,8 @@ function topicsOf(segments: readonly Segment[]): (string | undefined)[] {
 }
 
 function topicOf(text: string): string | undefined {
-  if (FOR_ALL.test(text)) return undefined;
+  // "JPG." by itself goes on about the kind that was named.
+  if (FOR_ALL.test(text) || IS_FORMAT.test(text)) return undefined;
   for (const pattern of NAMED_BY) {
     const groups = pattern.exec(text)?.groups;
     if (groups?.['use']) return groups['use'].toLowerCase();
@@ -156,6 +157,8 @@ function topicOf(text: string): string | undefined {
   }
   return undefined;
 }
+
+const IS_FORMAT = /^\W*(?:jpe?gs?|pngs?|tiffs?)(?:,? (?:or|and) (?:jpe?g|png|tiff?))?\W*$/i;
 
 /** "Gallery images" and "the gallery image" are one kind. */
 const keyOf = (what: string) => what.replace(/(?<=[a-z]{3})s(?= of |$)/, '');

@@ -22,7 +22,7 @@ const OWNED: readonly (readonly [part: string, head: keyof typeof HEADS, owners:
     'number',
     'member(?:ship)?(?: id)?|staff|payroll|personnel|employee|badge|entrant|participant|author|login|id|photographer|maker|exhibitor|reader|subscriber|driver|league|pilot|recorder|observer|volunteer|plot|allotment',
   ],
-  ['club code', 'code', 'club|society|team|school|university|college'],
+  ['club code', 'code', 'club|society|team|school|university|college|federation|association'],
   ['club code', 'name', 'club|society|team'],
   [
     'entry number',

@@ -19,7 +19,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
   // The letters of two sections: "A or B", "A for aviation or C for ceramics".
   [
     'section code',
-    /\b[A-Z](?:, [A-Z])+ or [A-Z]\b(?= (?:followed by|and|then|\+))|(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z](?= in front of (?:the|your)\b)|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
+    /\b[A-Z](?:, [A-Z])+ or [A-Z]\b(?= (?:followed by|and|then|\+))|(?<!\bA, |\bmember [A-Z, ]{0,9})\b[A-Z] or [A-Z]\b(?=\s*[,+](?! (?:joined|separated|divided)\b))|\b[A-Z] or [A-Z](?= in front of (?:the|your)\b)|(?<=\bnumber,? (?:and|plus|then|with|an under-?score and) )[A-Z] or [A-Z](?=[ .,;:(]|$)|\b[A-Z] or [A-Z] for [a-z]+ or [a-z]+|\b[A-Z] for [A-Za-z]+ (?:or|and) [A-Z] for [A-Za-z]+/g,
   ],
   // "CO1 to CO4, MO1 to MO3, each followed by the title".
   ['section code', /\b([A-Z]{1,3})(?=0*1 (?:to|-|–) \1\d{1,2}(?:,|,? and) [A-Z]{1,3}0*1 (?:to|-|–))/g],
@@ -45,7 +45,7 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
       (?<!number of (?:\w+ )?|number (?:\(|(?:in|with) )|(?:month|year|day|round) (?:in|with) )(?:\d|two|three|four) (?:figures|digits)(?! for (?:the|your) (?:member|club|entry|student|section)) | numbered? (?:from )?(?:0?1|one)
       a number | (?<=\b(?:plus|and|then) |\+ )number(?= ?(?:\(|[,.;:]|$)) | follow(?:ing|-up)? number | preference | priority | position | (?<=\byour )order | order in which (?:you|they|it|the (?:images|pictures))\b[^,;).]{0,30}
       (?<=(?:followed by|then|and|with) )(?:1, 2(?:,| or| and) 3|A, B(?:,| or|, or| and) C)\b
-      (?<=followed by )1 ?[-–] ?\d{1,2} | (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
+      (?<=(?:followed by|under-?score,?|hyphen,?|dash,?) )1 ?[-–] ?\d{1,2} | (?<=\bput(?:ting)? )1, 2(?: or|,| and) 3 | starting (?:with|at|from) 0*1 | (?<=\b(?:under-?score|hyphen|dash|space|surname|title|name|number),? )1(?:, 2)? or [23]
       a letter (?:(?:for|per) (?:each|every)|per) (?:image|picture|photo|file|entry|work)
       number (?:(?:your|the|all) (?:pictures|images|files|photos|slides)|them|each(?: one)?)
     `),

@@ -29,6 +29,7 @@ const ALLOWED = patterns`
   \b(?:may|can|must|should) (?:only )?(?:contain|use|include|consist of) (?:only )?((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|but|and no)\b|[.;]|: |$)
   \b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)
   \banything (?:but|other than|except|apart from) ((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|cannot|can(?:not)?|will|must)\b|[.;]|$)
+  \b(?:keep|stick|restrict yourself|limit yourself|confine yourself) to ((?:plain |unaccented |english |latin )*letters?[^.;]{0,60}?)(?=\s+in (?:the |your )?file|[.;]|$)
   \b(from A to Z(?: and (?:numbers|numerals|digits))?) only\b
   \b(?:in|with) ((?:plain |unaccented |english |latin )letters)\b
   \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b

@@ -188,8 +188,8 @@ function withNumber(part: string, text: string, example: string | null): string[
   )
     return alignExample(example, [part, 'sequence']);
   const stems = namesIn(text).map(m => trimExample(m[0]).replace(/\.\w+$/, ''));
-  const heads = new Set(stems.map(stem => stem.replace(/\d+$/, '')));
-  const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d$/.test(stem));
+  const heads = new Set(stems.map(stem => stem.replace(/(?<=\d)[a-d]$|\d+$/, '')));
+  const isRow = new Set(stems).size >= 2 && heads.size === 1 && stems.every(stem => /\d[a-d]?$/.test(stem));
   return isRow ? alignExample(example, [part, 'sequence']) : undefined;
 }
 
@@ -265,6 +265,8 @@ function isNamedAfter(part: string, text: string, example: string | null): boole
 }
 
 function describedParts(whole: string): PartSaid[] {
+  // "Your name and the title, in whatever order": no order that could be built.
+  if (/\bin (?:whatever|any|whichever) order\b/i.test(whole)) return [];
   // "No title, file name = your initials": what stands before is said of something else.
   const before = /^.*[,;] (?=file ?-?name\s*[=:])/i.exec(whole)?.[0].length ?? 0;
   const text = ' '.repeat(before) + whole.slice(before);

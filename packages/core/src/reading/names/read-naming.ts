@@ -28,7 +28,8 @@ const ABOUT_NAMES = phrases`
 `;
 
 /** "Names: author and copyright fields empty". */
-const OF_FIELDS = /\bfields? (?:must be |should be |are |is )?(?:left )?(?:empty|blank)\b/i;
+const OF_FIELDS =
+  /\bfields? (?:must be |should be |are |is )?(?:left )?(?:empty|blank)\b|^(?![^]*(?:\bfiles?\b|\.(?:jpe?g|tiff?|png)\b))[^]*\b(?:iptc|xmp|creator field|in headline|in creator)\b/i;
 
 export function readNaming(segments: readonly Segment[]): { naming: ReadNaming; found: Found[] } {
   const naming: ReadNaming = {

@@ -27,6 +27,16 @@ export const COMMON_WORDS: readonly Rule[] = [
     /\bwhat was \d[\d.,]* ?(?:px|pixels)? on the (long|short)(?:er|est)? (side|edge) (?:becomes|is now|has become) (\d[\d.,]*) ?(?:px|pixels)/gi,
     '$3 pixels on the $1est $2',
   ],
+  // "Don't leave it until 23:55 on the closing day, 17 February 2027."
+  [
+    /\b(?:do not|don['’]t) leave it (?:until|till|to) \d{1,2}[:.]\d\d (?=on the (?:closing|last) day)/gi,
+    'it closes ',
+  ],
+  // "JPEG straight from the camera or phone, at least 1 MB".
+  [
+    / (?:straight|directly) (?:from|out of) (?:the|your) (?:camera|phone)(?: or (?:the |your )?(?:camera|phone))?(?=[,.;])/gi,
+    '',
+  ],
   // "The deadline of 12 March 2027 has been moved to 19 March 2027."
   [
     /\b(deadline|closing date|closing day) (?:of|on) [^.;\n]{4,30}? (?:has been|was|is) (?:moved|postponed|extended|put back|shifted) to (?:the )?(?=\d)/gi,

@@ -70,6 +70,16 @@ export const COUNT_WORDING: readonly Rule[] = [
     `\\bone ${THING}(?= (?:each|apiece|per [a-z]+|of each)?)((?: (?:each|apiece|per [a-z]+))?)[;,:] ${N} (?:if you must|at a pinch|if you cannot decide|if you can['’]t decide|at (?:the )?(?:very )?most)`,
     'at most $2 pictures$1',
   ),
+  // "Four pictures in each of the two sections, Open and Nature, but you needn't fill them."
+  [/,? but you (?:need ?n['’]t|need not|do ?n['’]t have to|do not have to) [^.;,\n]{3,60}/gi, ''],
+  // "Submit eight to twelve so that we have a choice."
+  rule(
+    `\\b(submit|send|upload) (?:(?:${N.slice(1, -1)}) (?:to|or) )${N}(?= (?:so that|so we|to choose|for us to))`,
+    '$1 up to $2 pictures',
+  ),
+  // "Ten to each of the parts:", "there are two parts, four images in each:".
+  [/\b(?:each of (?:the|these) (?:[a-z]+ )?)parts(?=:[ \t]*\n)/gi, 'each of the sections'],
+  rule(`\\bthere are ${N} parts(?=[,:])`, 'there are $1 sections'),
   // "Part 2: ten images of recent work."
   rule(
     `(?<=^(?:part|step|item|file|upload) [\\dA-Z][:.] )(?=${N} (?:recent )?(?:images|pictures|photographs|photos|works)\\b)`,

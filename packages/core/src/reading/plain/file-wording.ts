@@ -79,6 +79,13 @@ export const FILE_WORDING: readonly Rule[] = [
     '\\b((?:not|no|never) (?:under|below|less than|smaller than) \\d{1,4} ?([km]b)\\b(?: \\([^()\\d]{0,60}\\))?,?(?: and| but)? (?:not|no|never) (?:over|above|more than|larger than) \\d{1,4})(?=[.;,)]|$)',
     '$1 $2',
   ),
+  // "Greyscale if they are black and white and Adobe RGB if they are not".
+  rule(
+    `\\bgr[ae]y-?scale if (?:they are|it is) (?:black and white|monochrome),? (?:and|or|but) (${SPACE}) if (?:they are|it is)?(?: ?n['’]t| not)`,
+    '$1',
+  ),
+  // "At least 12 megapixels and 2 MB".
+  rule(`\\bat least (\\d{1,3} ?(?:megapixels?|mpx?)),? and (?=${WEIGHT})`, 'at least $1 and at least '),
   // "Each below 8 MB and the whole mail below 20."
   [
     /\b((?:below|under|over|above|up to|at most|than) \d{1,4} ?([km]b),? (?:and |but )?(?:the |no |your |one )?(?:whole |entire |complete )?(?:e-?)?(?:mail|zip|lot|parcel|transfer|message|folder) (?:as a whole )?(?:below|under|over|above|up to|at most|not over) \d{1,4})(?=[.;,)]|$)/gim,

@@ -44,6 +44,11 @@ export const METADATA_WORDING: readonly Rule[] = [
     'camera data $2 not be $3; the GPS position must be kept',
   ],
   [/\bdrone data (?=(?:must|may|should)\b)/gi, 'flight data '],
+  // "Caption in the IPTC field “Description”, author in “Creator”".
+  [
+    /\b(?:author|photographer|your name|name of the (?:author|photographer)) in (?:the )?(?:IPTC field )?["“']?(?:Creator|By-?line)["”']?(?: field)?(?=[.;,]|$)/gim,
+    'the author must be named in the IPTC creator field',
+  ],
   // "All camera information must stay in the file, including GPS if there is any."
   [
     /\b((?:all |the )?(?:camera|exif|shooting|exposure) (?:data|information|details)|metadata) (must|should|has to|have to|are to|is to) (stay|remain|be kept|be left)(?: in| inside| with)?(?: the (?:files?|pictures?|images?))?,? (?:including|together with|along with|with) (?:the |any )?(?:gps|position|location|co-?ordinates)(?: data| position)?(?: if (?:there (?:is|are) any|present|any))?/gi,

@@ -87,6 +87,25 @@ export const NAME_WORDING: readonly Rule[] = [
   // "The club's number (see list), then a letter from A to L for the running order".
   [/(?<=\bnumber) \(see (?:the )?list\)/gi, ''],
   [/\ba letter from A to [A-Z] for the (?:running )?order(?: of showing)?\b/g, 'a running number'],
+  // "Your initials, the year and a letter from a to e".
+  [
+    /(?<=\b(?:initials|surname|name|year|number|title|code)(?: of (?:the|your) [a-z]+)?(?:,| and|, and| plus| then|, then) )a (?:small |capital )?letter,? \(?(?:from )?[a-d] (?:to|-|–) [a-z]\b\)?(?! for the (?:section|class|category))/gi,
+    'a running number',
+  ],
+  [
+    /(?<=\b(?:initials|surname|name|year|number|title|code) (?:and|plus|then) )[a-c], [b-d] (?:or|and) [c-e](?=[.:;,(]|$)/gim,
+    'a running number',
+  ],
+  // "… with the registration number and the letter F, the signature with the registration number and the letter S".
+  [
+    /\b((?:[a-z]+ )?number)(,)? (and|plus|then|an under-?score and|with) (?:the letter )?([A-Z]), (?:and )?(?:that of )?the (?:signature|thumb(?: impression| print)?|portrait|photo(?:graph)?)\b[^.:;]{0,40}\bnumber,? (?:and|plus|then|an under-?score and|with) (?:the letter )?([A-Z])\b/g,
+    '$1$2 $3 $4 or $5',
+  ],
+  // "The date as YYYYMMDD and a letter (0071-20270412-b.jpg)".
+  [
+    /(?<=\b(?:number|YYYYMMDD|date|name|initials|under-?score|hyphen|dash|title|surname),? (?:and|then|plus) )a letter(?: for the order)?(?= ?\([^()]*[a-d]\.(?:jpe?g|tiff?|png)\b)/gi,
+    'a running number',
+  ],
   // "Magazine code HM, your surname, number".
   [
     /\b(?:magazine|series|book|project|exhibition|show|event|competition|salon) code ([A-Z]{1,6})(?=,| and| then| plus)/g,

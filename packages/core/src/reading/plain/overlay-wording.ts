@@ -87,6 +87,29 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     / (?:must|are to|is to|has to|have to|should) be(?<=\b(?:names?|dates?)\b[^.;]{0,68}) (?:clearly )?(?:visible|legible|readable|seen) (?=on the (?:photo(?:graph)?|picture|image)\b)/gi,
     ' are allowed ',
   ],
+  // "Name of candidate and date of photograph printed along the bottom".
+  [
+    /\b(?:with )?(?:the )?(?:candidate['’]s |applicant['’]s |your )?name(?: of (?:the )?(?:candidate|applicant))? and (?:the )?dates?(?: of (?:the )?(?:photograph|photo|taking|capture))? (?:to be |must be |should be |are |is )?printed (?:along|at|on|across|in) the (?:bottom|foot|lower (?:part|edge|third))(?: of (?:the )?(?:photograph|photo|picture))?/gi,
+    'name and date are allowed on the picture',
+  ],
+  [
+    /\b(?:photo(?:graph)?|picture) (?:must|should|has to|is to) have (?:the )?(?:candidate['’]s |applicant['’]s |your )?name and (?:the )?dates? (?:printed |written )?on it\b/gi,
+    'name and date are allowed on the picture',
+  ],
+  // "Text that explains the product is allowed."
+  [
+    /\b(text|lettering|writing|labels?|words) (?:that|which) [^.;,]{3,40}? (is|are) (allowed|permitted|accepted|fine|welcome)\b/gi,
+    '$1 on the picture $2 $3',
+  ],
+  // "Give the picture a thin grey border if its edges are dark."
+  [
+    /\bgive (?:it|them|the (?:picture|image|photo)s?|your (?:picture|image|photo)s?|dark pictures?) an? (?:(?:thin|narrow|fine|slim|white|grey|gray|black|light|dark) ){0,3}(?:border|frame|key ?line|line|edge)\b/gi,
+    'a border is allowed',
+  ],
+  [
+    /\bmay be given an? (?:(?:thin|narrow|fine|slim|white|grey|gray|black|light|dark) ){0,3}(?:border|frame|key ?line|line|edge)\b/gi,
+    'may have a border',
+  ],
   // "Nothing painted in, no arrows", "no arrows, no circles".
   [
     /\bnothing (?:may be |must be )?(?:painted|drawn|written|pasted) in(?:to it)?(?=[.;,]|$)/gim,

@@ -177,6 +177,16 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b(?:below|under) (${N}${PX}(?: (?:wide|high)| on the (?:long|short)(?:est|er)? (?:side|edge)| \\((?:long|short)(?:est|er)? (?:side|edge)\\))?),? (?=(?:we|i|the (?:form|lab|printer|site)) (?:(?:have to|has to|must|will|do) )?(?:refuse|reject|return|not|cannot)|nothing (?:can|will) be|(?:we|i) cannot\\b)`,
     'at least $1; otherwise ',
   ),
+  // "About 2835 x 2126 pixels or more".
+  rule(
+    `\\b(?:about|around|roughly|some|approximately|something like) (${BOX}|${N}${PX}),? or (?:more|larger|bigger|above)\\b`,
+    'at least $1',
+  ),
+  // "1500 pixels wide if lying, 1500 pixels high if standing".
+  [
+    /\b(\d{3,5}) ?(?:px|pixels) wide (?:if|when|where) (?:it is )?(?:lying|landscape|horizontal),? (?:and |or )?(?:at most )?\1 ?(?:px|pixels) high (?:if|when|where) (?:it is )?(?:standing|portrait|upright|vertical)/gi,
+    '$1 pixels on the longest side',
+  ],
   // "The projector takes 1920 x 1200. Make your images that size at most."
   rule(
     `\\b(${BOX})(?=(?: \\([^()]*\\))?[^.;\\d]{0,12}(?:[.;]|,? (?:so|and)\\b)[^.;\\d]{0,30}\\b(?:that size at most|(?:no|not be) (?:larger|bigger) than (?:that|this)|(?:that|this) size or smaller)\\b)`,

@@ -153,6 +153,8 @@ const ONE_WAY = new RegExp(
     `^\\W*(?:one|1|two|2|\\d+) ${PICTURES}\\b[^;]*, in ${WAY}${FORM}[.!]?$`,
     `\\bonly (?:\\w+ )?${PICTURES} in ${WAY}\\b`,
     `, ${WAY}${FORM}?,? that is\\b`,
+    // "One picture a month, taken in the village, landscape format."
+    `\\b(?:pictures?|photos?|taken)\\b[^;]*, (?:all )?(?:in )?${WAY} (?:format|orientation)[.!]?$`,
     `\\s[–-] ${WAY}${FORM}?,? please\\b`,
     `\\b(?:send|submit|upload|supply|take|shoot) (?:yours|them|it|these|those|everything) (?:all )?in ${WAY}${FORM}(?! (?:or|and))`,
     `\\bA[2-6],? (?:[a-z]+, )?${WAY}\\b(?! (?:or|pages?))`,

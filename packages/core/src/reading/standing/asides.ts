@@ -56,6 +56,8 @@ const NEVER_OURS: readonly RegExp[] = [
   /^\W*(?:the|our) (?:[a-z]+ ){1,2}(?:strips|removes|deletes|wipes|clears)\b(?![^.;]*\b(?:must|please|should)\b)/i,
   // "No title may contain the word 'untitled'."
   /\btitles? (?:may|must|can|should) (?:not )?(?:contain|include|be) (?:the )?(?:words?\b|["“'‘])/i,
+  // "Pictures in class C and D must have their metadata intact."
+  /^\W*(?:[Pp]ictures|[Ii]mages|[Ee]ntries|[Ww]orks|[Pp]hotos) (?:in|of|for) (?:the )?(?:(?:section|class|categor(?:y|ie)|classe)s? [A-Z]\b[^.;]{0,16}|[A-Z]\w+ (?:section|class|category)) (?:must|should|have to) [^.;]*\b(?:metadata|exif)\b/,
   // "On phones 200 px are cut on either side."
   /^(?!.*\b(?:than|beyond|over|above|exceed\w*)\b).*\d ?(?:px|pixels) (?:are|is|gets?|will be) (?:cut|cropped|lost|hidden|trimmed)\b/is,
   // "The scan then has about 3071 x 4252 pixels."
@@ -151,6 +153,8 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:until (?:now|last (?:season|year|month|round))|up to now|in the past|formerly|previously) (?:it was|they were|the limit was|we (?:had|used)) \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?(?:,? (?:and|with) \d[\d.,]* ?[KM]B\b)?/gi,
   /\bno longer limited to \d[\d.,]* ?(?:[KM]B|px|pixels)\b|\b(?:the )?limit of \d[\d.,]* ?(?:[KM]B|px|pixels) (?:has (?:gone|been (?:dropped|lifted|removed))|is gone|no longer (?:applies|exists|holds))/gi,
   /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|so far|hitherto|up to now|before|no longer)(?=[^()]*\d)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  // "Your picture will be cropped to 16:9."
+  /\b(?:will be|are|is|gets?) (?:automatically )?(?:cropped|cut|trimmed) to \d{1,2} ?[:x] ?\d{1,2}\b/gi,
   // "Five works, of which the jury chooses one or two"; "the same as in 2025"; "fees (8.00 each)".
   /, of which (?:the|our|we|an?|only)\b[^.;]*\b(?:chooses?|selects?|picks?|shows?|prints?|hangs?|chosen|shown)\b[^.;]*/gi,
   /\bas in (?:19|20)\d\d\b/gi,
@@ -175,7 +179,7 @@ const REPLACED: readonly RegExp[] = [
   /(?<=(?:[-–:,(]|e\.g\.|example) ?)[A-Z\d][^.;,:()]{1,40}\.(?:jpe?g|tiff?|png) (?:is|would be) wrong\b,?/gi,
   /\bnot [^.;,:()]{1,40}\.(?:jpe?g|tiff?|png),? but\b/gi,
   // "A folder named Surname_Title".
-  /(?<=\b(?:folder|directory) )(?:named|called) [\w-]+/gi,
+  /(?<=\b(?:folder|directory) )(?:(?:named|called) [\w-]+|with your (?:sur|last )?name(?: as its name| on it)?)/gi,
   // "Does the file have to be 16 bit? No."
   /^\W*(?:Q[.:] ?)?(?:(?:do|does|should|will|need)\b[^?]{3,60}\b(?:have to|must|need(?: to)?|necessary|required)\b[^?]{0,80}|must (?:i|we|it|they|the|my|our)\b(?! (?:put|add|write|sign|show))[^?]{3,100})\?\s*(?:A[.:] ?)?no\b(?!,? but)(?=\W|$)/gi,
   // "Roughs (JPEG, any size) by 18 January" come before the files.

@@ -7,7 +7,7 @@ import { oneOf, patterns, phrases } from '../common/word-lists.ts';
 /** What wishes are headed by. */
 const HEAD = oneOf`
   (?:(?:first|second|third|another|one more) )?(?:hint|tip)s?(?: and (?:tricks|hints))?
-  what (?:we|i) would (?:also )?do(?: myself| ourselves)?(?: (?:on top|over and above|beyond) (?:of )?(?:that|this|it))? | what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible) | please try | hopefully | better
+  what (?:we|i)(?: would|['’]d) (?:also )?do(?: myself| ourselves)?(?: (?:on top|over and above|beyond) (?:of )?(?:that|this|it))? | what you (?:should|may|could) do if[^.:;]{0,30} | should,? if (?:you can|possible) | please try | hopefully | better
   sensible | (?:what )?(?:we|i) (?:would |do )?(?:suggest|recommend|advise|prefer)[^.:;–\d]{0,30} | (?:what )?(?:(?:we|i) )?would like | (?:we|i)['’]d like
   [a-z]+ by [a-z ]{3,20},? but (?:required|demanded|asked) by (?:nobody|no one|none)
   (?:required|demanded|asked) by (?:nobody|no one|none),? but [a-z ]{3,24}
