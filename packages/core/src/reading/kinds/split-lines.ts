@@ -216,7 +216,7 @@ function withSiblings(
     if (!segment || heads[i] !== undefined || segments[i - 1]?.line === segment.line) continue;
     if (!lines.has(segment.line - 1) && !lines.has(segment.line + 1)) continue;
     const own = segment.text.replace(ITEM_MARK, '');
-    const head = SIBLING.exec(own)?.groups?.['head'];
+    const head = (SIBLING.exec(own) ?? (isListed ? COMMA_SIBLING.exec(own) : null))?.groups?.['head'];
     if (head === undefined || (own !== segment.text) !== isListed) continue;
     if (!A_SIZE.test(own) && !(A_FORMAT.test(own) && IN_FULL.test(own))) continue;
     const isOfText = OF_TEXT.test(head) && !/^(?:details(?: of .*)?|(?:front|back) page)$/i.test(head);
@@ -231,6 +231,8 @@ function withSiblings(
 
 const SIBLING =
   /^(?<head>(?!(?:all|both|each|every|everything|please|note|upload|delivery|otherwise)\b)[A-Za-z][A-Za-z’' -]{2,40}?)(?: \([^()]*\))?(?::\s|\s[–-]\s|\s{2,})\s*\S/i;
+/** "- you with the cake, any size from 1000 px upwards". */
+const COMMA_SIBLING = /^(?<head>[a-z][a-z’' -]{2,40}?), [^.]*$/;
 /** What lies on a picture or round it has a size of its own. */
 const NO_FILE =
   /\b(?:borders?|frames?|margins?|bleed|mounts?|key ?lines?|water-?marks?|captions?|backgrounds?|paper)\b/i;

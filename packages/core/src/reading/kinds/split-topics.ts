@@ -1,5 +1,5 @@
 import type { Group } from '../common/group.ts';
-import { ITEM_MARK, isOfProperty, labelOf, OF_TEXT } from '../common/kind-words.ts';
+import { A_MEASURE, ITEM_MARK, isOfProperty, labelOf, OF_TEXT } from '../common/kind-words.ts';
 import { NOUN, THE, UNTOLD } from '../common/picture-nouns.ts';
 import type { Segment } from '../common/segments.ts';
 import { areApart, aspectsOf, factsOf } from './split-by-conflict.ts';
@@ -18,14 +18,14 @@ const DO =
 
 /** Where pictures of one kind are shown. */
 const PLACE =
-  '(?:guide|map|web ?site|brochure|leaflet|programme(?: book)?|year-?book|app|newsletter|invitation|flyer|folder|handbook|press(?: folder| kit)?|poster|annual report)';
+  '(?:(?:foyer |big |info |hall )?screen|window|newspaper|guide|map|web ?site|brochure|leaflet|programme(?: book)?|year-?book|app|newsletter|invitation|flyer|folder|handbook|press(?: folder| kit)?|poster|annual report)';
 
 /** What names the kind of file that a sentence is about. */
 const NAMED_BY = [
   // "One of them must be marked as the lead image."
   `^one of (?:them|these|the (?:images|pictures|photos)) (?:must|should|has to) be (?:marked|named|chosen|labelled|set) (?:as )?(?:the |your )?(?<use>[a-z]+ (?:image|picture|photo)|cover)`,
   // "For the printed guide we need one picture", "The website takes up to six".
-  `^(?:and )?for (?:the |our )(?<use>(?:printed |online )?${PLACE}),? (?:we|you|please|use|send|upload|an?|it)\\b`,
+  `^(?:and )?for (?:the |our )(?<use>(?:printed |online )?${PLACE}),? (?:which [^,]{3,30}, )?(?:we|you|please|use|send|upload|an?|it|the same)\\b`,
   `^(?:the|our) (?<use>(?:printed |online )?${PLACE}) (?:takes|wants|needs|requires|gets)\\b`,
   `^all (?:the )?(?<use>other (?:images|pictures|photos)) ${VERB}`,
   `^(?:and |but |then )?${THE}?${NOUN},? ${VERB}`,
@@ -150,7 +150,9 @@ function topicOf(text: string): string | undefined {
     if (groups?.['use']) return groups['use'].toLowerCase();
     const what = groups?.['what']?.toLowerCase();
     if (what === undefined) continue;
-    if (OF_TEXT.test(what) || isOfProperty(what)) return undefined;
+    // "Details need only 2000 pixels" speaks of pictures, "details" of the text.
+    const isOfText = OF_TEXT.test(what) && !(/^details?$/.test(what) && A_MEASURE.test(text));
+    if (isOfText || isOfProperty(what)) return undefined;
     if (UNTOLD.test(what))
       return IS_FURTHER.test(what) && /^you (?:may|can)\b/i.test(text) ? FURTHER : GENERAL;
     return keyOf(what);

@@ -187,6 +187,11 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\b(\d{3,5}) ?(?:px|pixels) wide (?:if|when|where) (?:it is )?(?:lying|landscape|horizontal),? (?:and |or )?(?:at most )?\1 ?(?:px|pixels) high (?:if|when|where) (?:it is )?(?:standing|portrait|upright|vertical)/gi,
     '$1 pixels on the longest side',
   ],
+  // "The view must be at least 4000 pixels on its longest side. Details need only 2000 pixels."
+  rule(
+    `(?<=\\bon (?:its|the|their) long(?:er|est)? (?:side|edge)[^.\\n]{0,40}\\. [A-Z][a-z ]{2,24} needs?(?: only| just)? ${N} ?(?:px|pixels))(?=[.;]|$)`,
+    ' on the longest side',
+  ),
   // "The projector takes 1920 x 1200. Make your images that size at most."
   rule(
     `\\b(${BOX})(?=(?: \\([^()]*\\))?[^.;\\d]{0,12}(?:[.;]|,? (?:so|and)\\b)[^.;\\d]{0,30}\\b(?:that size at most|(?:no|not be) (?:larger|bigger) than (?:that|this)|(?:that|this) size or smaller)\\b)`,
