@@ -1,12 +1,25 @@
 import { chakra, Flex } from '@chakra-ui/react';
 import { format } from 'date-fns';
-import { lintSheet, mendSheet, wordMend, wordSheetFault, type RuleSheet } from '@able-frame/core';
+import {
+  lintSheet,
+  mendSheet,
+  wordMend,
+  wordSheetFault,
+  type RuleSheet,
+  type SheetFault,
+} from '@able-frame/core';
 import { Button } from './controls.tsx';
 
 interface Props {
   sheet: RuleSheet;
   /** Where the sheet can be changed: takes the sheet with one fault mended. */
   onMend?: (mended: RuleSheet) => void;
+}
+
+/** The kind of file that a fault is of, where a sheet has several: two of them may have the same one. */
+function kindOf({ deliverables }: RuleSheet, fault: SheetFault): string | undefined {
+  if (deliverables.length < 2 || !('deliverable' in fault)) return undefined;
+  return deliverables.find(d => d.id === fault.deliverable)?.label;
 }
 
 /** What is wrong with a sheet before any picture is there, each with its mend. */
@@ -25,10 +38,14 @@ export function SheetFaults({ sheet, onMend }: Props) {
     >
       {faults.map((fault, i) => {
         const mended = onMend && mendSheet(sheet, fault);
+        const kind = kindOf(sheet, fault);
         return (
           <chakra.li key={i} paddingBlock="2px">
             <Flex gap="6px 14px" wrap="wrap" align="center" justify="space-between">
-              <chakra.span flex="1 1 260px">{wordSheetFault(fault)}</chakra.span>
+              <chakra.span flex="1 1 260px">
+                {kind ? `${kind}: ` : ''}
+                {wordSheetFault(fault)}
+              </chakra.span>
               {mended && (
                 <Button look="quiet" onClick={() => onMend(mended)}>
                   {wordMend(fault)}

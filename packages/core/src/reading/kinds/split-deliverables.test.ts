@@ -115,7 +115,7 @@ describe('splitDeliverables', () => {
     [
       'what else is the same',
       'Prints: a JPEG of each, 2000 px on the longest side, 2.5 MB.\nDigital section: the same, but 1600 x 1200 px at most.',
-      ['screen', 'digital section'],
+      ['main', 'digital section'],
     ],
   ])('tells kinds apart by %s', (_, text, kinds) => {
     expect(Object.keys(kindsIn(text)).filter(Boolean)).toEqual(kinds);

@@ -47,8 +47,8 @@ export function besides(others: readonly Segment[], extra: Group): Group[] {
   const own = others.filter(s => !isForBoth(s));
   // "Your large file must be …" says what it is called.
   const [called] = own.flatMap(s => MAIN.exec(s.text.replace(ITEM_MARK, ''))?.groups?.['kind'] ?? []);
-  const label = called === undefined ? 'screen' : (labelOf(`${called} file`) ?? called.toLowerCase());
-  const main: Group = { label: label === extra.label ? 'screen' : label, segments: own };
+  const label = called === undefined ? 'main' : (labelOf(`${called} file`) ?? called.toLowerCase());
+  const main: Group = { label: label === extra.label ? 'main' : label, segments: own };
   const specified = main.segments.find(s => MEASURED.test(s.text))?.start ?? 0;
   const kinds = (extra.segments[0]?.start ?? 0) < specified ? [extra, main] : [main, extra];
   return [{ label: undefined, segments: others.filter(isForBoth) }, ...kinds];

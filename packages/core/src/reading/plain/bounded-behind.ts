@@ -52,7 +52,7 @@ const NOT_PASSED =
   /^(?:please )?(?:(?:do not|don['’]t|never) exceed (?:it|this|that|these)|(?:it|this|that|they|these) (?:must|may|should) not be exceeded|you may go below (?:it|this|that),? but (?:never|not) above(?: it)?)[.!;]?$/i;
 
 const SIZE =
-  /(?<![\d.,x×] ?)\d{3,5} ?(?:px|pixels)? ?(?:wide|across) ?(?:x|×|by|\/|and|,) ?\d{3,5} ?(?:px|pixels)? ?(?:high|tall|down)\b|(?<![\d.,x×] ?)(?:\d{1,2},\d{3}|\d{3,5})(?: ?(?:px|pixels?))?(?: ?(?:x|×|by) ?(?:\d{1,2},\d{3}|\d{3,5}))? ?(?:px|pixels?)(?![\w-])|(?<![\d.,x×:/-] ?)\b\d{3,5} ?(?:x|×|by) ?\d{3,5}(?![\w-]| ?(?:mm|cm|in)\b)/gi;
+  /(?<!\d[.,]|\d ?|[x×] ?)\d{3,5} ?(?:px|pixels)? ?(?:wide|across) ?(?:x|×|by|\/|and|,) ?\d{3,5} ?(?:px|pixels)? ?(?:high|tall|down)\b|(?<!\d[.,]|\d ?|[x×] ?)(?:\d{1,2},\d{3}|\d{3,5})(?: ?(?:px|pixels?))?(?: ?(?:x|×|by) ?(?:\d{1,2},\d{3}|\d{3,5}))? ?(?:px|pixels?)(?![\w-])|(?<!\d[.,]|\d ?|[x×:/-] ?)\b\d{3,5} ?(?:x|×|by) ?\d{3,5}(?![\w-]| ?(?:mm|cm|in)\b)/gi;
 /** A figure with a bound of its own, and one among several. */
 const BOUNDED =
   /\b(?:max(?:imum)?|min(?:imum)?|at (?:most|least)|up to|(?:no|not) (?:more|less|larger|smaller|bigger|wider|higher)|exceed\w*|exactly|between|from|under|over|below|above|within|fit|least|most|down to|or (?:more|less|larger|smaller|bigger))\b|\d ?[km]b\b/i;

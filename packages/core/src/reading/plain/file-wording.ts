@@ -87,10 +87,12 @@ export const FILE_WORDING: readonly Rule[] = [
   // "At least 12 megapixels and 2 MB".
   rule(`\\bat least (\\d{1,3} ?(?:megapixels?|mpx?)),? and (?=${WEIGHT})`, 'at least $1 and at least '),
   // "Each below 8 MB and the whole mail below 20."
-  [
-    /\b((?:below|under|over|above|up to|at most|than) \d{1,4} ?([km]b),? (?:and |but )?(?:the |no |your |one )?(?:whole |entire |complete )?(?:e-?)?(?:mail|zip|lot|parcel|transfer|message|folder) (?:as a whole )?(?:below|under|over|above|up to|at most|not over) \d{1,4})(?=[.;,)]|$)/gim,
-    '$1 $2',
-  ],
+  ...['MB', 'KB'].map(unit =>
+    rule(
+      `\\b((?:mail|zip|lot|parcel|transfer|message|folder) (?:as a whole )?(?:below|under|over|above|up to|at most|not over) \\d{1,4})(?<=\\b(?:below|under|over|above|up to|at most|than) \\d{1,4} ?${unit},? (?:and |but )?[a-z -]{3,40} \\d+)(?=[.;,)]|$)`,
+      `$1 ${unit}`,
+    ),
+  ),
   // "Don't squeeze them: under 2 MB it shows", "3 MB or so. Ten at most."
   rule(
     `\\b(?:under|below) (${WEIGHT}),? (?:it|they|the (?:picture|file|print)s?) (?=(?:shows?|looks?|(?:is|are) (?:too|not)|becomes?|gets?|suffers?)\\b)`,
