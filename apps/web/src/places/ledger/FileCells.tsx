@@ -139,6 +139,8 @@ function ColourCell({ row: { picture, entry } }: { row: Row }) {
         <Button
           look="text"
           fontSize="cell"
+          whiteSpace="normal"
+          textAlign="left"
           aria-label={`Make ${picture.title || picture.fileName} neutral grey`}
           onClick={() => void changePicture(picture.id, { mayBeMadeNeutral: true })}
         >
