@@ -3,7 +3,7 @@ import { everywhere, oneOf, patterns } from './word-lists.ts';
 
 /** One name, with words of its sentence before it. */
 const EXAMPLE =
-  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?){0,7}\.(?:jpe?g|tiff?|png))\b/i;
+  /(?<![\w/@])(?<name>(?:(?:[[<{][\w ’']{2,24}[\]>}][ _.+-]{0,3}){1,6}|[A-Za-z]{2,12}[_-](?:[[<{][\w ’']{2,24}[\]>}][_.+-]?){1,4}|(?:(?!e\.g|i\.e)[A-Z0-9À-ɏ][\wÀ-ɏ’']{0,20}\.(?!(?:jpe?g|tiff?|png)\b)(?=\w)){1,3}|[A-Z0-9À-ɏ])[\wÀ-ɏ’'#+-]*(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?(?:[ ](?:[-–] )?[\wÀ-ɏ’'#+-]+(?:[ ]?(?:\([\wÀ-ɏ ’']+\)|\[\w*\d\]))?){0,7}\.(?:jpe?g|tiff?|png))\b/i;
 const EVERY_EXAMPLE = new RegExp(EXAMPLE, 'gi');
 /** Without one of these there is no name, and no need to look at every letter for the beginning of one. */
 const ENDING = /\.(?:jpe?g|tiff?|png)\b/i;

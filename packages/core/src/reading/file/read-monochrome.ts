@@ -38,7 +38,7 @@ const OF_ALL: readonly string[] = [
   // "We are looking for monochrome pictures", "as a monochrome scan"
   `\\b(?:send|submit|upload|enter)\\b(?:(?!colou?r|\\band\\b|\\bor\\b)[^.;]){0,20} ${MONO} ${THINGS}\\b`,
   `\\bcall for ${MONO} ${THINGS}\\b`,
-  `\\b(?:puts? up|sends?|enters?|submits?|shows?|brings?) (?:one|two|three|four|five|six|\\d) ${MONO} ${THINGS}\\b`,
+  `\\b(?:puts?(?: up)?|sends?|enters?|submits?|shows?|brings?) (?:one|two|three|four|five|six|\\d) ${MONO} ${THINGS}\\b`,
   `\\bafter an? ${MONO} ${THINGS}\\b`,
   `\\b(?:would like|want|need|ask for|looking for)\\b[^.;,]{0,20} ${THINGS} in ${MONO}(?=[.;]|$)`,
   `\\b(?:looking for|need|want|send(?: us)?|invit\\w+)(?: (?!or\\b|and\\b|colou?r)\\w+)? ${MONO} ${THINGS}\\b`,

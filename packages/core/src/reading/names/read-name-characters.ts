@@ -30,6 +30,8 @@ const ALLOWED = patterns`
   \b(?:only|just)\s+(?:use\s+)?((?:the\s+)?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric|characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in)\b|[.;]|$)
   \banything (?:but|other than|except|apart from) ((?:the )?(?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*(?:letters?|alphanumeric characters?)[^.;]{0,80}?)(?=\s+(?:may|are|is|in|cannot|can(?:not)?|will|must)\b|[.;]|$)
   \b(?:keep|stick|restrict yourself|limit yourself|confine yourself) to ((?:plain |unaccented |english |latin )*letters?[^.;]{0,60}?)(?=\s+in (?:the |your )?file|[.;]|$)
+  \b((?:[Aa]-[Zz]|0-9)(?:(?:,| and|, and) (?:[Aa]-[Zz]|0-9|(?:the )?(?:hyphens?|under-?scores?|spaces?|dash(?:es)?)))+) only\b
+  \bonly ((?:[Aa]-[Zz]|0-9)(?:(?:,| and|, and) (?:[Aa]-[Zz]|0-9|(?:the )?(?:hyphens?|under-?scores?|spaces?|dash(?:es)?)))+)
   \b(from A to Z(?: and (?:numbers|numerals|digits))?) only\b
   \b(?:in|with) ((?:plain |unaccented |english |latin )letters)\b
   \b((?:plain |unaccented |english |latin |lower[- ]?case |upper[- ]?case |capital )*letters?,?(?: \(?a[-–]z\)?)?[^.;]{0,60}?)\s+only\b
@@ -72,7 +74,11 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       claim('spaces', segment, forbidden.index, forbidden.index + forbidden[0].length);
     }
     const characters = ALLOWED.exec(text);
-    if (characters && !naming.allowed && /letter|alphanumeric|character|A to Z|case/i.test(characters[0])) {
+    if (
+      characters &&
+      !naming.allowed &&
+      /letter|alphanumeric|character|A to Z|a-z|case/i.test(characters[0])
+    ) {
       naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim();
       // "In Latin letters" speaks of the script alone, "lower case only" of their size.
       if (!/^(?:in|with) |^\w+[- ]?case only/i.test(characters[0]))
@@ -109,6 +115,10 @@ const OF_LETTERS = /\b(?:cv|text|biography|statement|description|caption|story|l
 const OF_A_TALK =
   /\btitle of (?:the|your) (?:talk|lecture|workshop|thesis|paper|book|film|project|presentation|session|course)\b/i;
 
+/** ".png or .bmp files are rejected". */
+const REFUSED_ENDING =
+  /^(?:(?:,| or| and) \.\w+)?(?: files?)? (?:are|is|will be) (?:rejected|refused|not (?:accepted|allowed)|returned)\b/i;
+
 /** "Files called IMG_1234.jpg will be returned." */
 const OF_CAMERA = /\b(?:IMG|DSC)\w*\.\w+/g;
 
@@ -118,7 +128,10 @@ export function readExtension(all: readonly Segment[], about: readonly Segment[]
     for (const match of segment.text.matchAll(
       /(?:\b(?:file )?(?:extension|ending|suffix)s?\b[^.;]{0,12}|(?<=^|[\s("“']))\.(jpe?g|tiff?|png)\b/gi,
     ))
-      if (!/\bnot (?:as )?$/i.test(segment.text.slice(0, match.index)))
+      if (
+        !/\bnot (?:as )?$/i.test(segment.text.slice(0, match.index)) &&
+        !REFUSED_ENDING.test(segment.text.slice(match.index + match[0].length))
+      )
         endings.add((match[1] ?? '').toLowerCase().replace('tiff', 'tif'));
   for (const segment of about)
     for (const match of segment.text.replace(OF_CAMERA, '').matchAll(/\.(jpe?g|tiff?|png)\b/gi))

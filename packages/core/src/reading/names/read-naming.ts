@@ -159,7 +159,9 @@ function isAfterthought(segments: readonly Segment[], index: number): boolean {
   return [1, 2].some(back => {
     const before = segments[index - back]?.text ?? '';
     return (
-      ABOUT_NAMES.test(before) || showsName(before) || /\btitles?\b[^.]{0,30}\bcharacters\b/i.test(before)
+      ABOUT_NAMES.test(before) ||
+      showsName(before) ||
+      /\btitles?\b(?:[^.]|max\.){0,30}\bcharacters\b/i.test(before)
     );
   });
 }

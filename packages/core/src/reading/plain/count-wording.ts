@@ -80,6 +80,15 @@ export const COUNT_WORDING: readonly Rule[] = [
   // "Ten to each of the parts:", "there are two parts, four images in each:".
   [/\b(?:each of (?:the|these) (?:[a-z]+ )?)parts(?=:[ \t]*\n)/gi, 'each of the sections'],
   rule(`\\bthere are ${N} parts(?=[,:])`, 'there are $1 sections'),
+  // "Three each in Sections B (Nature) and C (Monochrome)".
+  rule(
+    ` and (?<=\\b${N}(?: ${THING}s?)? each in (?:section|categorie|classe)s [A-Z]{1,2} \\([^()\\n]{3,30}\\) and )(?=[A-Z]{1,2} \\([^()\\n]{3,30}\\))`,
+    ' and $1 in Section ',
+  ),
+  [
+    / each in (?:section|categorie|classe)s (?=[A-Z]{1,2} \([^()\n]{3,30}\) and [A-Z]{1,2} \()/gi,
+    ' in Section ',
+  ],
   // "Part 2: ten images of recent work."
   rule(
     `(?<=^(?:part|step|item|file|upload) [\\dA-Z][:.] )(?=${N} (?:recent )?(?:images|pictures|photographs|photos|works)\\b)`,

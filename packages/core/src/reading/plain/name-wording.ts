@@ -35,6 +35,11 @@ export const NAME_WORDING: readonly Rule[] = [
     `\\b(?:the |each |every )?(?:title|(?:file ?-?)?name) (?:is|must be|should be|has to be) prefixed (?:with|by) (?:your |the )?(${PART}|[a-z]+ number)\\b`,
     'file name: your $1, then the title',
   ),
+  // "Your plot number in front of the file name (12_marrows.jpg)."
+  rule(
+    `\\b(?:your |the )(${PART}|[a-z]+ number) in front of (?:the |your )?(?:file ?-?)?name(?= ?[(:,] ?(?:e\\.g\\. )?[\\w-]+_)`,
+    'file name: your $1, then the title',
+  ),
   // "Names as Surname_01, Surname_02 …".
   [/(?<=^|[.;!?] )names (?:as|like)(?= [A-Z][a-z]+[_-])/gim, 'Names:'],
   // "Names: your initials, hyphen, digit".

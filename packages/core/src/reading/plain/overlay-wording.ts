@@ -110,6 +110,11 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     /\bmay be given an? (?:(?:thin|narrow|fine|slim|white|grey|gray|black|light|dark) ){0,3}(?:border|frame|key ?line|line|edge)\b/gi,
     'may have a border',
   ],
+  // "No signs that could reveal the author."
+  [
+    /\b(?:no (?:signs?|marks?|details?|features?)|nothing) (?:that|which) (?:could|might|may|can|would) (?:reveal|identify|betray|give away|tell) (?:the |an )?(?:author|photographer|maker|entrant|you)\b(?! in the (?:metadata|file ?-?name))/gi,
+    'no name of the author on the picture',
+  ],
   // "Nothing painted in, no arrows", "no arrows, no circles".
   [
     /\bnothing (?:may be |must be )?(?:painted|drawn|written|pasted) in(?:to it)?(?=[.;,]|$)/gim,

@@ -153,6 +153,10 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:until (?:now|last (?:season|year|month|round))|up to now|in the past|formerly|previously) (?:it was|they were|the limit was|we (?:had|used)) \d[\d.,]*(?: ?[x×] ?\d[\d.,]*)?(?: ?(?:MB|KB|px|pixels)\b)?(?:,? (?:and|with) \d[\d.,]* ?[KM]B\b)?/gi,
   /\bno longer limited to \d[\d.,]* ?(?:[KM]B|px|pixels)\b|\b(?:the )?limit of \d[\d.,]* ?(?:[KM]B|px|pixels) (?:has (?:gone|been (?:dropped|lifted|removed))|is gone|no longer (?:applies|exists|holds))/gi,
   /\((?:(?:it )?was|(?:they )?were|formerly|previously|used to be|until now|so far|hitherto|up to now|before|no longer)(?=[^()]*\d)[^()]{1,30}\)|;[^.;]*\b(?:one|some|two|several|a few) (?:\w+ )?(?:sent|brought|used) [^.;]*again\b/gi,
+  // "The place holds 4 GB altogether", "remove the GPS coordinates if the picture shows a nest".
+  /\b(?:the|our|my|your) [a-z]+ holds \d+ ?[gt]b\b(?: altogether| in all| in total)?/gi,
+  /\b(?:do )?(?:remove|delete|strip|hide) (?:the |any |all )?(?:gps|location|position|co-?ordinates)[a-z -]{0,24} (?:if|where|when) (?:the|your|an?) (?:picture|photo|image|file)\b(?![^.;]*\b(?:every|all)\b)[^.;]*/gi,
+  /\b(?:do )?(?:remove|delete|strip|hide) (?:the |any |all )?(?:gps|location|position|co-?ordinates)[a-z -]{0,24} (?:of|for|from) (?:pictures? of )?(?:rare|protected|endangered|sensitive|threatened) [a-z]+/gi,
   // "Your picture will be cropped to 16:9."
   /\b(?:will be|are|is|gets?) (?:automatically )?(?:cropped|cut|trimmed) to \d{1,2} ?[:x] ?\d{1,2}\b/gi,
   // "Five works, of which the jury chooses one or two"; "the same as in 2025"; "fees (8.00 each)".
