@@ -25,7 +25,7 @@ import { turnRefusals } from './standing/turn-refusals.ts';
 export const MAX_TEXT = 40_000;
 
 /** Most sentences and lines that are read. The longest prospectus has some hundreds. */
-const MAX_SENTENCES = 1500;
+const MAX_SENTENCES = 1000;
 
 /** The text is too long to be an organiser's rules. */
 export class TextTooLong extends Error {}

@@ -7,7 +7,7 @@ import { oneOf } from '../common/word-lists.ts';
 const CLOCK = new RegExp(
   `(?:\\b|(?<=\\dT))${oneOf`
     (?<spoken>\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:[.:](?<past>\d{2}))?(?: o['’]clock)? (?:(?:in|on) the (?<part>evening|morning|afternoon)|at (?<night>night))\b
-    (?<=\b(?:evening|night) of [^.;]{4,36} at )(?<late>\d{1,2}|six|seven|eight|nine|ten|eleven) o['’]clock
+    (?<late>\d{1,2}|six|seven|eight|nine|ten|eleven) o['’]clock(?<=\b(?:evening|night) of [^.;]{4,36} at [\w]+ o['’]clock)
     (\d{1,2})(?:[:.](\d{2}))?\s*(a\.?m\b\.?|p\.?m\b\.?)
     (\d{1,2})[:.](\d{2})(?::[0-5]\d(?!\d))?(?:\s*(?:hours|hrs|h\b|o['’]clock))? | (\d{2})(\d{2})\s*(?:hours|hrs)
     (\d{1,2})\s*(?:h(?:00)?\b|hours|o['’]clock) | (mid-?night) | (noon|midday|mid-day)

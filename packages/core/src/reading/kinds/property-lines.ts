@@ -30,7 +30,7 @@ export function readPropertyLines(
   for (const [i, first] of lines.entries()) {
     if (!isOfProperty(first.text)) continue;
     for (const part of PARTS) {
-      const run = runFrom(lines.slice(i), part);
+      const run = runFrom(lines.slice(i, i + MOST_LINES), part);
       const groups = run.length < 2 ? undefined : groupsOf(run);
       const last = lines[i + run.length - 1];
       if (groups && last) return { groups, start: first.start, end: last.start + last.text.length };
@@ -43,6 +43,9 @@ function isOfProperty(text: string): boolean {
   const name = NAMED.exec(text.replace(ITEM_MARK, ''))?.groups?.['name'];
   return name !== undefined && PROPERTY.test(name) && !OF_TEXT.test(name);
 }
+
+/** Lines in a row that are looked at: a sheet of requirements has some ten, and every line may be the first. */
+const MOST_LINES = 40;
 
 /** The lines that have a name and as many values as the first one. */
 function runFrom(lines: readonly Cell[], part: RegExp): Line[] {

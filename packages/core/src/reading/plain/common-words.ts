@@ -38,9 +38,9 @@ export const COMMON_WORDS: readonly Rule[] = [
     '',
   ],
   // "Three small ones for the strip below (square, 50 x 50 mm)".
-  [/(?<=\b(?:strip|row|column|box|page|pictures?|text|list|table)) below (?=\()/gi, ' '],
+  [/ below (?=\()(?<=\b(?:strip|row|column|box|page|pictures?|text|list|table) below )/gi, ' '],
   // "Rather not: borders, dates".
-  [/(?<=^[ \t]*(?:[-*•] )?)rather not(?=:)/gim, 'Better not'],
+  [/\brather not(?=:)(?<=^[ \t]*(?:[-*•] )?rather not)/gim, 'Better not'],
   // "The deadline of 12 March 2027 has been moved to 19 March 2027."
   [
     /\b(deadline|closing date|closing day) (?:of|on) [^.;\n]{4,30}? (?:has been|was|is) (?:moved|postponed|extended|put back|shifted) to (?:the )?(?=\d)/gi,

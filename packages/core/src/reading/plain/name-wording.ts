@@ -41,9 +41,12 @@ export const NAME_WORDING: readonly Rule[] = [
     'file name: your $1, then the title',
   ),
   // "Names as Surname_01, Surname_02 …".
-  [/(?<=^|[.;!?] )names (?:as|like)(?= [A-Z][a-z]+[_-])/gim, 'Names:'],
+  [/\bnames (?:as|like)(?= [A-Z][a-z]+[_-])(?<=(?:^|[.;!?] )names \w+)/gim, 'Names:'],
   // "Names: your initials, hyphen, digit".
-  [/(?<=\b(?:hyphen|under-?score|dash|space),? (?:and |then )?(?:a |one )?)digit(?=[.:;, ]|$)/gi, 'number'],
+  [
+    /\bdigit(?=[.:;, ]|$)(?<=\b(?:hyphen|under-?score|dash|space),? (?:and |then )?(?:a |one )?digit)/gi,
+    'number',
+  ],
   [/^([ \t]*)names(?=: (?:your|the) )/gim, '$1File names'],
   // "Both named with your student number."
   [
@@ -94,11 +97,11 @@ export const NAME_WORDING: readonly Rule[] = [
   [/\ba letter from A to [A-Z] for the (?:running )?order(?: of showing)?\b/g, 'a running number'],
   // "Your initials, the year and a letter from a to e".
   [
-    /(?<=\b(?:initials|surname|name|year|number|title|code)(?: of (?:the|your) [a-z]+)?(?:,| and|, and| plus| then|, then) )a (?:small |capital )?letter,? \(?(?:from )?[a-d] (?:to|-|–) [a-z]\b\)?(?! for the (?:section|class|category))/gi,
+    /\ba (?:small |capital )?letter,? \(?(?:from )?[a-d] (?:to|-|–) [a-z]\b\)?(?! for the (?:section|class|category))(?<=\b(?:initials|surname|name|year|number|title|code)(?: of (?:the|your) [a-z]+)?(?:,| and|, and| plus| then|, then) a (?:small |capital )?letter[^.;\n]{4,24})/gi,
     'a running number',
   ],
   [
-    /(?<=\b(?:initials|surname|name|year|number|title|code) (?:and|plus|then) )[a-c], [b-d] (?:or|and) [c-e](?=[.:;,(]|$)/gim,
+    /\b[a-c], [b-d] (?:or|and) [c-e](?=[.:;,(]|$)(?<=\b(?:initials|surname|name|year|number|title|code) (?:and|plus|then) [a-c], [b-d] \w+ [c-e])/gim,
     'a running number',
   ],
   // "… with the registration number and the letter F, the signature with the registration number and the letter S".
@@ -108,7 +111,7 @@ export const NAME_WORDING: readonly Rule[] = [
   ],
   // "The date as YYYYMMDD and a letter (0071-20270412-b.jpg)".
   [
-    /(?<=\b(?:number|YYYYMMDD|date|name|initials|under-?score|hyphen|dash|title|surname),? (?:and|then|plus) )a letter(?: for the order)?(?= ?\([^()]*[a-d]\.(?:jpe?g|tiff?|png)\b)/gi,
+    /\ba letter(?: for the order)?(?= ?\([^()]*[a-d]\.(?:jpe?g|tiff?|png)\b)(?<=\b(?:number|YYYYMMDD|date|name|initials|under-?score|hyphen|dash|title|surname),? (?:and|then|plus) a letter(?: for the order)?)/gi,
     'a running number',
   ],
   // "Magazine code HM, your surname, number".

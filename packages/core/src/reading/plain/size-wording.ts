@@ -189,7 +189,7 @@ export const SIZE_WORDING: readonly Rule[] = [
   ],
   // "The view must be at least 4000 pixels on its longest side. Details need only 2000 pixels."
   rule(
-    `(?<=\\bon (?:its|the|their) long(?:er|est)? (?:side|edge)[^.\\n]{0,40}\\. [A-Z][a-z ]{2,24} needs?(?: only| just)? ${N} ?(?:px|pixels))(?=[.;]|$)`,
+    `(?=[.;]|$)(?<=\\bon (?:its|the|their) long(?:er|est)? (?:side|edge)[^.\\n]{0,40}\\. [A-Z][a-z ]{2,24} needs?(?: only| just)? ${N} ?(?:px|pixels))`,
     ' on the longest side',
   ),
   // "The projector takes 1920 x 1200. Make your images that size at most."
