@@ -1,5 +1,6 @@
 import { NOT_DEADLINE } from './closing-words.ts';
 import { timeNear } from './clock.ts';
+import { isOfBooking } from './read-closing.ts';
 import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from '../common/found.ts';
 import { ITEM_MARK } from '../common/kind-words.ts';
@@ -10,7 +11,7 @@ import type { Segment } from '../common/segments.ts';
 
 /** Days that are nobody's deadline: when a page was changed, a picture taken, an evening held. */
 const OF_SOMETHING_ELSE =
-  /\b(?:updated?|review(?:ed)?|changed?|edited|revis(?:ed|ion)|modified|version|last (?:update|change|review)|visits?|held|taken|born|on sale|results?|night|evening|fair|exhibition|wedding|concert|quiz|doors|print(?:s|ed|er|ing)?|start(?:s|ed|ing)?|since|after|older|newer|bring|show|pass|licen[cs]e|price|fees?|between|from \d+|dated|exam(?:ination)?|audit|trips?|excursions?|walk|tour)\b/i;
+  /\b(?:updated?|review(?:ed)?|changed?|edited|revis(?:ed|ion)|modified|version|last (?:update|change|review)|visits?|held|taken|born|birthdays?|on sale|results?|night|evening|fair|exhibition|wedding|concert|quiz|doors|print(?:s|ed|er|ing)?|start(?:s|ed|ing)?|since|after|older|newer|bring|show|pass|licen[cs]e|price|fees?|between|from \d+|dated|exam(?:ination)?|audit|trips?|excursions?|walk|tour)\b/i;
 
 /** What leads to a last day: "for the spring series: 15 December 2026", "the next is 10 February 2027". */
 const LEADING =
@@ -46,10 +47,13 @@ function isAlone(
 }
 
 /** A day that a sentence ends in, which speaks of nothing that has a day of its own. */
-function isLedTo({ text }: Segment, { start }: Stamp, before: Segment | undefined): boolean {
-  const clause = text.slice(0, start);
+function isLedTo({ text }: Segment, stamp: Stamp, before: Segment | undefined): boolean {
   return (
-    before !== undefined && LEADING.test(clause) && !NOT_DEADLINE.test(text) && !OF_SOMETHING_ELSE.test(text)
+    before !== undefined &&
+    LEADING.test(text.slice(0, stamp.start)) &&
+    !NOT_DEADLINE.test(text) &&
+    !OF_SOMETHING_ELSE.test(text) &&
+    !isOfBooking(text, stamp)
   );
 }
 

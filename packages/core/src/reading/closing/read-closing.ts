@@ -156,7 +156,7 @@ const OF_OTHER_BUSINESS =
   /\b(?:dead-?line|closing date|last day) for (?:the |your |all )?(?:recipes?|texts?|manuscripts?|articles?|stories|essays?|poems?|abstracts?|papers|interviews?)\b[^.;,]{0,16}$|\b(?:payment|membership|booking|hotel|nomination)s? (?:deadline|closing date)\b[^.;]{0,24}$|\b(?:nominations? (?:for|close)|applications? for (?:membership|the (?:committee|post|job|course))|membership applications?|reply to the invitation|birthdays?|closing (?:ceremony|party|event|dinner))\b[^.;]{0,60}$/i;
 
 /** Whether a day is that of the bookings, said before it or right behind it. */
-function isOfBooking(text: string, { end }: Stamp): boolean {
+export function isOfBooking(text: string, { end }: Stamp): boolean {
   const behind = /^[^.;]{0,30}/.exec(text.slice(end))?.[0] ?? '';
   const before = text.slice(Math.max(0, end - 120), end);
   return OF_BOOKING.test(before + behind) || OF_OTHER_BUSINESS.test(before);

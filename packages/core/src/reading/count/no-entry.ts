@@ -26,7 +26,7 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     !things && /\bof (?:our|these) $/i.test(lead) && /^ [a-z]+s\b/i.test(text.slice(to)),
   // "We publish portfolios of eight pictures", "a portfolio has eight pictures".
   lead =>
-    /\b(?:we|the (?:magazine|review|book|calendar|gallery)) (?:publish|print|show|hang|run)(?:es|s)? (?:(?:portfolios|series|sets|essays) of )?$|^\W*an? (?:portfolio|feature|essay) (?:has|consists of|comprises|contains) $/i.test(
+    /\b(?:we|the (?:magazine|review|book|calendar|gallery)) (?:publish|print|show|hang|run)(?:es|s)? (?:(?:portfolios|series|sets|essays) of )?$|^\W*an? (?:portfolio|feature|essay) has $/i.test(
       lead,
     ),
   // "We are looking for thirteen pictures": what a calendar takes.

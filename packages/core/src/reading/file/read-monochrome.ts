@@ -107,6 +107,10 @@ export function readMonochrome(segment: Segment): Found[] {
 const NO_COLOUR =
   /\bcolou?rs?[- ](?:space|profile|accent|mode|management|depth|cast)s?\b|\b(?:no|not|without|single|one|any) (?:a )?colou?rs?\b/gi;
 
+/** "Monochrome images should be saved in sRGB too", "black and white is welcome": said of some, and no heading. */
+const OF_SOME_FILES =
+  /\b(?:should|must|may|can|if|too|also|as well|admitted|accepted|welcome|allowed|saved|convert\w*)\b/i;
+
 /** Lines in which a text says what it is about. */
 const LINES_OF_HEAD = 2;
 
@@ -119,7 +123,10 @@ export function monochromeInHead(segments: readonly Segment[]): Found | undefine
   for (const segment of segments.filter(s => s.line <= last)) {
     const match = /\bmono(?:chrome)?\b/i.exec(segment.text);
     const isColour = () => segments.some(({ text }) => /\bcolou?r/i.test(text.replace(NO_COLOUR, ' ')));
-    if (match) return isColour() ? undefined : at(segment, 'monochrome', true, match);
+    if (match)
+      return isColour() || OF_SOME_FILES.test(segment.text)
+        ? undefined
+        : at(segment, 'monochrome', true, match);
   }
   return undefined;
 }

@@ -41,7 +41,7 @@ export const STAYS = patterns`
   \b(?:must|needs? to|has to|have to|should) survive\b
   (?:\bnot|n['’]t)\b[^.;]{0,60}\((?:it|they|that|this|which) (?:strips?|removes?|deletes?|drops?|loses?)\b
   \b(?:intact|untouched|unaltered|unchanged|left alone)\b
-  \b(?:must|should|has to|have to) (?:all |both )?be (?:filled|complete)
+  \b(?:must|shall|should|has to|have to) (?:all |both )?be (?:filled|complete)
   \b(?:not|never) (?:be )?(?:left )?(?:empty|blank|missing)\b
 `;
 export const GOES = phrases`

@@ -272,7 +272,7 @@ export const DENIAL_WORDING: readonly Rule[] = [
   ),
   // "Neither may hold GPS data": both files are spoken of.
   rule(
-    `\\b(?:neither|none)(?<=(?:^|[.;!?\\n] {0,2})\\w+)(?: of (?:them|these|the (?:two|three|files|pictures|images|photos)|both))? (may|must|should|can) (?:hold|contain|carry|include|show|have) (?:any |an? )?(${NOTE}|${NAME})`,
+    `\\b(?:neither|none)(?<=(?:^|[.;!?\\n])[ \\t]{0,8}\\w+)(?: of (?:them|these|the (?:two|three|files|pictures|images|photos)|both))? (may|must|should|can) (?:hold|contain|carry|include|show|have) (?:any |an? )?(${NOTE}|${NAME})`,
     'both $1 not contain $2',
   ),
   [/\blighter than(?= \d)/gi, 'smaller than'],

@@ -19,7 +19,7 @@ export const METADATA_WORDING: readonly Rule[] = [
   // "EXIF must be complete, including date, time and GPS position."
   [
     new RegExp(
-      `\\b(${NOTES})( (?:must|has to|have to|should|needs? to) be complete),? (?:including|with) (?:the )?(?:dates?,? )?(?:(?:and )?times?,? )?(?:and )?(?:the )?(${PLACE})`,
+      `\\b(${NOTES})( (?:must|shall|has to|have to|should|needs? to) be complete),? (?:including|with) (?:the )?(?:dates?,? )?(?:(?:and )?times?,? )?(?:and )?(?:the )?(${PLACE})`,
       'gi',
     ),
     '$1$2; $3 must be kept',

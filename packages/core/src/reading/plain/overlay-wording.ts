@@ -89,7 +89,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
   ],
   // "Name of candidate and date of photograph printed along the bottom".
   [
-    /\b(?:with )?(?:the )?(?:candidate['’]s |applicant['’]s |your )?name(?: of (?:the )?(?:candidate|applicant))? and (?:the )?dates?(?: of (?:the )?(?:photograph|photo|taking|capture))? (?:to be |must be |should be |are |is )?printed (?:along|at|on|across|in) the (?:bottom|foot|lower (?:part|edge|third))(?: of (?:the )?(?:photograph|photo|picture))?/gi,
+    /\b(?:with )?(?:the )?(?:candidate['’]s |applicant['’]s |your )?name(?: of (?:the )?(?:candidate|applicant))? and (?:the )?dates?(?: of (?:the )?(?:photograph|photo|taking|capture))? (?:to be )?printed (?:along|at|on|across|in) the (?:bottom|foot|lower (?:part|edge|third))(?: of (?:the )?(?:photograph|photo|picture))?/gi,
     'name and date are allowed on the picture',
   ],
   [
@@ -135,7 +135,7 @@ export const OVERLAY_WORDING: readonly Rule[] = [
     'The signature',
   ],
   // "Leave quiet space for title and author, but do not set any type."
-  [/\bdo not (?:set|add|use) any (?:type|words?)(?=[.;,]|$)/gim, 'no lettering on the picture'],
+  [/\b(?:do not|don['’]t) (?:set|add|use) any (?:type|words?)(?=[.;,]|$)/gim, 'no lettering on the picture'],
   // "No text smaller than 7 point": of diagrams, that may have some.
   [
     /\bno (?:text|lettering|type|letters) (?:smaller|less|below|under)(?: than)? \d{1,2} ?(?:points?|pt|mm)\b/gi,

@@ -4,6 +4,8 @@ import { rule, type Rule } from './reword.ts';
 
 /** A number of pixels, and its unit where it has one: parts of longer patterns. */
 export const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
+/** The same with its thousands set apart or not. */
+const GROUPED = '(?<![\\d.,])(\\d{1,2},\\d{3}|\\d{3,5})(?!\\d)';
 export const PX = '(?: ?(?:px|pixels))?';
 const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const PAGE_BOX = '\\d{2,5} ?[x×] ?\\d{2,5} ?(?:px|pixels|mm|cm)';
@@ -113,11 +115,11 @@ export const SIZE_WORDING: readonly Rule[] = [
   ),
   // "3000 px on the longest edge, not less; 4500 px is the most."
   rule(
-    `\\b${N}${PX} on the (long(?:er|est)?) (side|edge), (?:and )?(?:not|no) (?:less|fewer)\\b`,
+    `\\b${GROUPED}${PX} on the (long(?:er|est)?) (side|edge), (?:and )?(?:not|no) (?:less|fewer)\\b`,
     'at least $1 pixels on the $2 $3',
   ),
   rule(
-    `(?<=\\bon the long(?:er|est)? (?:side|edge)[^.;\\d]{0,16}; )${N}${PX} is the (?:most|maximum|limit)\\b`,
+    `(?<=\\bon the long(?:er|est)? (?:side|edge)[^.;\\d]{0,16}; )${GROUPED}${PX} is the (?:most|maximum|limit)\\b`,
     'at most $1 pixels on the longest side',
   ),
   // "2400 pixels on the long side, more does no harm."

@@ -38,19 +38,22 @@ export function withLimitsByName(listed: ReadSections, segments: readonly Segmen
   const ways = waysOf(names);
   const limits = new Map<ReadSection, number>();
   const from: Found[] = [];
-  for (const { text, start } of segments)
-    for (const match of ways.flatMap(way => [...withSmallNumbers(text).matchAll(way)])) {
+  for (const { text, start } of segments) {
+    const told = ways.flatMap(way => [...withSmallNumbers(text).matchAll(way)]);
+    for (const match of told) {
       // "Classes 41 to 43" counts nothing.
       if (names.includes(match.groups?.['n'] ?? '')) continue;
       const limit = readCount(match.groups?.['n'] ?? '');
-      const named = namedIn(match.groups?.['who'] ?? '', listed.sections).filter(
-        s => (s.limit ?? limits.get(s) ?? limit) === limit,
-      );
+      const inRow = namedIn(match.groups?.['who'] ?? '', listed.sections);
+      // "Five pictures in the categories Street and Night" are five in all.
+      const isOfEach = inRow.length < 2 || told.length > 1 || /\b(?:each|either)\b/.test(match[0]);
+      const named = isOfEach ? inRow.filter(s => (s.limit ?? limits.get(s) ?? limit) === limit) : [];
       for (const section of named) limits.set(section, limit);
       const [at, end] = [start + match.index, start + match.index + match[0].length];
       if (named.length && !listed.found.some(f => f.start <= at && f.end >= end))
         from.push({ field: 'sections', value: match[0], start: at, end, advice: false });
     }
+  }
   return {
     ...listed,
     sections: listed.sections.map(s => ({ ...s, limit: s.limit ?? limits.get(s) ?? null })),

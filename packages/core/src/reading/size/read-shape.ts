@@ -114,7 +114,6 @@ const SWAP = new RegExp(
     (?<=^|\d ?(?:px|pixels|inch(?:es)?|cm|mm|dpi|ppi)?(?: at (?:least|most)| minimum| maximum| min\.?| max\.?)?, )(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=[.;]|$)
     (?<=\d ?(?:mm|cm|px|pixels) )or,? (?:if )?(?:upright|vertical|portrait),(?= \d)
     (?<=\bratio\b[^.;]{0,30}|\d:\d[^.;]{0,20})\beither (?:landscape|horizontal) or (?:portrait|vertical|upright)
-    (?:uprights|(?:upright|vertical) (?:pictures|images|photos|ones)) are (?:also |equally |just as )?(?:welcome|accepted|allowed)(?: too| as well)?
     whichever way (?:round|up) | or the reverse\b | change places | (?:inter)?exchanged | rotate the figures for
     (?<=\()(?:landscape or portrait|portrait or landscape|horizontal or vertical|upright or landscape|landscape or upright)(?=\)|,)
   `}(?!\\w)`,
