@@ -1,6 +1,7 @@
 import { namesIn, trimExample } from '../common/name-examples.ts';
 import { answeredQuestions, checksAsked } from './answered-questions.ts';
 import { amissClauses, ensuredClauses, shouldAsIf } from './checked-clauses.ts';
+import { SIZE_BOUND_WORDING } from './size-bound-wording.ts';
 import { SIZE_WORDING } from './size-wording.ts';
 import { boundedBehind } from './bounded-behind.ts';
 import { COMMON_WORDS } from './common-words.ts';
@@ -77,6 +78,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
         ...AUTHOR_WORDING,
         ...OVERLAY_WORDING,
         ...SIZE_WORDING,
+        ...SIZE_BOUND_WORDING,
         ...SHAPE_WORDING,
         ...FILE_WORDING,
         ...NAME_WORDING,

@@ -5,9 +5,9 @@ import { rule, type Rule } from './reword.ts';
 /** A number of pixels, and its unit where it has one: parts of longer patterns. */
 export const N = '(?<![\\d.,])(\\d{3,5})(?!\\d)';
 /** The same with its thousands set apart or not. */
-const GROUPED = '(?<![\\d.,])(\\d{1,2},\\d{3}|\\d{3,5})(?!\\d)';
+export const GROUPED = '(?<![\\d.,])(\\d{1,2},\\d{3}|\\d{3,5})(?!\\d)';
 export const PX = '(?: ?(?:px|pixels))?';
-const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
+export const BOX = '\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?';
 const PAGE_BOX = '\\d{2,5} ?[x×] ?\\d{2,5} ?(?:px|pixels|mm|cm)';
 const A_PAGE = '(full|half|whole|single|double|quarter|left|right)[- ]page';
 const MAX = 'max(?:imum|\\.)?';
@@ -44,31 +44,14 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\bW:? ?${N}${PX} ${MAX}[.;,]* H:? ?${N}${PX} ${MAX}`,
     'maximum $1 pixels wide, maximum $2 pixels high',
   ),
-  // "2560 px on the longest side (no more, no less)", "1920 x 1080 pixels, neither more nor less".
-  [
-    /,? ?\(?(?:no more,? (?:and )?no less|not more,? (?:and )?not less|neither more nor less|no less,? (?:and )?no more)\)?(?=[.,;]|$)/gim,
-    ' exactly',
-  ],
   [/\bmaximally (?=\d)/gi, 'at most '],
   [/(?<=\d ?(?:px|pixels)) or fewer\b/gi, ' or less'],
-  // "Your picture should fill 1400 x 1050 as far as it can without exceeding either."
-  rule(
-    `\\b(?:should |must )?fill ${N} ?[x×] ?${N}(?: ?(?:px|pixels))?(?= as far as\\b[^.;]{0,24}\\bwithout exceeding\\b)`,
-    'at most $1 x $2 pixels',
-  ),
   [/\bminimally (?=\d)/gi, 'at least '],
   // "The lab prints at 50 x 75", "we print at 40 x 60": those are centimetres.
   [
     /\b((?:we|i|they|the (?:lab|printer|museum|club)|which is|to be) (?:will )?(?:print(?:s|ed)?|hangs?|exhibits?)(?: (?:them|it|everything|all))? (?:at|in|on)) (\d{2,3}) ?([x×]) ?(\d{2,3})(?! ?(?:[mc]m|px|pixels|in\b|inch|["”]|\d|[x×]))/gi,
     '$1 $2 $3 $4 cm',
   ],
-  // "1920 pixels on the long side, please, never more."
-  [/,? please, (?=never (?:more|larger|bigger|longer)\b)/gi, ', '],
-  // "About 2500 pixels along the long side, though we can work with anything from 1800 up".
-  rule(
-    `\\b(?:at )?(?:about|around|roughly) ${N}${PX} (on|along) the long(?:er|est)? (side|edge),? (?:though|but) (?:(?:we|i) can (?:work with|use|print) )?anything from ${N}${PX} up(?:wards)?(?: is (?:usable|fine|all right|ok))?`,
-    'at least $4 pixels $2 the longest $3',
-  ),
   // "150 px (width) x 180 px (height) at least and 300 px x 360 px at most".
   rule(
     `\\b${N} ?(?:px|pixels)? ?\\((?:w|width)\\) ?[x×] ?${N} ?(?:px|pixels)? ?\\((?:h|height)\\)(?= (?:at (?:least|most)|min|max))`,
@@ -78,111 +61,21 @@ export const SIZE_WORDING: readonly Rule[] = [
     `(?<=\\bat least(?: and|,) )${N} ?(?:px|pixels) ?[x×] ?${N} ?(?:px|pixels)(?= at most)`,
     '$1 x $2 pixels',
   ),
-  // "It is 1920 across and 1080 down, and your picture must sit inside that."
-  rule(
-    `\\b${N}(?<!\\bmost \\d+)${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall|deep)(?=[^.;\\d]{0,60}\\b(?:(?:must|shall|has to|have to|should|needs? to) (?:sit|fit|go|stay|be)|goes|fits|sits|stays|belongs) (?:inside|within|in|into) (?:that|this|it|these)\\b)`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
   // "For the selection a smaller version is enough: 800 x 1200 pixels."
   [
     /\b(smaller|small|reduced|low-resolution) (version|copy|file|picture|image) (?:is|will be) (?:enough|sufficient)(?=[:,;(]| \()/gi,
     '$1 $2',
   ],
-  // "Beyond 2000 pixels on the long side the form refuses."
-  rule(
-    `\\bbeyond ${N}${PX} on the (?:long(?:er|est)?) (side|edge),? (?:the|our) (?:form|page|site|server|system|portal|upload) (?:refuses|rejects|stops|says no)`,
-    'at most $1 pixels on the longest $2',
-  ),
-  // "The most our screen can take is 1920 across and 1080 down."
-  rule(
-    `\\bthe most (?:that )?(?:we|our \\w+|the \\w+) (?:can |will )?(?:show|take|display|manage|project)s? is ${N}${PX} (?:across|wide) (?:and|by|x) ${N}${PX} (?:down|high|tall)`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
-  // "For landscape pictures the width must be 1920 pixels, for portrait ones the height 1080. Nothing may exceed these."
-  rule(
-    `(\\bwidth (?:must|should|has to) be )(${N}${PX}[^.\\d]{0,60}\\bheight (?:(?:must|should|has to) be )?)(?=${N}${PX}\\. (?:nothing|neither|no (?:picture|image|file|side)) (?:may|must|should|can) (?:exceed|be (?:larger|bigger|greater) than|go (?:over|beyond)) (?:these|those|that|them)\\b)`,
-    '$1at most $2at most ',
-  ),
-  // "Landscape pictures: set the width to 1920. Portrait pictures: set the height to 1080. Nothing larger, please."
-  rule(
-    `(\\bset the width to )(${N}${PX}[^\\d]{0,60}\\bset the height to )(?=${N}${PX}\\. nothing (?:larger|bigger|more)\\b)`,
-    '$1at most $2at most ',
-  ),
   // "Pixels: width between 150 and 200, height between 200 and 250."
   rule(
     '\\bwidth:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?: ?(?:px|pixels))?[,;]? (?:and )?height:? (?:is |must be |should be )?(?:between |from )?(\\d{2,4}) ?(?:to|and|-|–) ?(\\d{2,4})(?! ?(?:[mc]m|in\\b|\\d|[.,]\\d))(?: ?(?:px|pixels))?',
     'width $1 to $2 pixels, height $3 to $4 pixels',
   ),
-  // "3000 px on the longest edge, not less; 4500 px is the most."
-  rule(
-    `\\b${GROUPED}${PX} on the (long(?:er|est)?) (side|edge), (?:and )?(?:not|no) (?:less|fewer)\\b`,
-    'at least $1 pixels on the $2 $3',
-  ),
-  rule(
-    `(?<=\\bon the long(?:er|est)? (?:side|edge)[^.;\\d]{0,16}; )${GROUPED}${PX} is the (?:most|maximum|limit)\\b`,
-    'at most $1 pixels on the longest side',
-  ),
-  // "2400 pixels on the long side, more does no harm."
-  rule(
-    `(?<!\\b(?:most|least|max\\w*|min\\w*|to|than|and|between|around|about|roughly|approximately|some)\\.? |[x×] ?)\\b(${BOX}|${N}${PX}(?: (?:wide|high)|(?: on| along) the (?:long|short)(?:er|est)? (?:side|edge))?)[,;] (?:and |but )?(?:more|larger|bigger) (?:does no harm|(?:is|are) (?:even |always )?(?:better|welcome|fine|all right))(?=[.;,!]|$)`,
-    'at least $1',
-  ),
-  // "1920 pixels (horizontal) and 1080 pixels (vertical) must not be exceeded."
-  rule(
-    `\\b${N}${PX} \\((?:horizontal(?:ly)?|width|wide)\\) (?:and|by|x) ${N}${PX} \\((?:vertical(?:ly)?|height|high)\\) (?:must|may|should|can) not be exceeded`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
   rule(`\\b(?:has to|have to|must|should|needs? to) reach (?=${N}${PX}\\b)`, 'must have at least '),
-  [
-    /\bto fill (\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?)[^.;\d]{0,40}\bwithout exceeding (?:it|this|that|them)\b/gi,
-    'at most $1',
-  ],
-  // "1400 (width) and 1050 (height) are ceilings, not targets."
-  rule(
-    `\\b${N}(?<!\\bmost \\d+)${PX} ?\\(?(?:w|width|wide|across)\\)?(?: and|,| x| by) ${N}${PX} ?\\(?(?:h|height|high|down|tall)\\)? are (?:the )?(?:upper )?(?:ceilings?|limits?|maxim(?:a|ums?))\\b`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
-  rule(
-    `\\b${N}${PX} (?:wide|across) (?:x|and|by) ${N}${PX} (?:high|tall) (?:as|being|are) (?:the )?(?:outer|upper|outside) limits?\\b`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
-  // "Pictures may grow to 2000 pixels and no further", "you need 2000 pixels, and more does no harm".
-  rule(
-    `\\bmay (?:grow|go|run|measure) (?:up )?to (?=${N}[^.;\\d]{0,40}\\b(?:and|but) (?:no|not) (?:further|more|beyond)\\b)`,
-    'may measure at most ',
-  ),
-  rule(
-    `\\bneed (?=${N}[^.;\\d]{0,40}\\b(?:and|but) more (?:does no harm|is welcome|is fine|is better|helps)\\b)`,
-    'need at least ',
-  ),
-  // "Below 2000 pixels on the long side is too small, above 4000 too large."
-  rule(
-    `\\b(?:below|under|less than) (${N}${PX}[^.;,\\d]{0,24}) (?:is|are|would be) too (?:small|little|few|short)`,
-    'at least $1',
-  ),
-  rule(
-    `\\b(?:above|over|more than) (${N}${PX}[^.;,\\d]{0,24}?)(?: is| are| would be)? too (?:large|big|much|many|long)`,
-    'at most $1',
-  ),
-  // "1400 pixels at most across and 1050 at most down".
-  rule(
-    `\\b${N}${PX} at most (?:across|wide|in width) and ${N}${PX} at most (?:down|high|tall|in height)\\b`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
   // "Limits: 1920 px horizontally; 1280 px vertically".
   rule(
     `(?=${N} ?(?:px|pixels) (?:horizontally|vertically|wide|high)\\b)(?<=^(?:[-*•] )?Limits?: [^\\n]{0,80})(?<!\\d[ ,]?)`,
     'at most ',
-  ),
-  // "Under 2400 pixels on the long side we have to refuse them", "below 1200 pixels nothing can be printed".
-  rule(
-    `\\b(?:below|under) (${N}${PX}(?: (?:wide|high)| on the (?:long|short)(?:est|er)? (?:side|edge)| \\((?:long|short)(?:est|er)? (?:side|edge)\\))?),? (?=(?:we|i|the (?:form|lab|printer|site)) (?:(?:have to|has to|must|will|do) )?(?:refuse|reject|return|not|cannot)|nothing (?:can|will) be|(?:we|i) cannot\\b)`,
-    'at least $1; otherwise ',
-  ),
-  // "About 2835 x 2126 pixels or more".
-  rule(
-    `\\b(?:about|around|roughly|some|approximately|something like) (${BOX}|${N}${PX}),? or (?:more|larger|bigger|above)\\b`,
-    'at least $1',
   ),
   // "1500 pixels wide if lying, 1500 pixels high if standing".
   [
@@ -194,49 +87,15 @@ export const SIZE_WORDING: readonly Rule[] = [
     `(?=[.;]|$)(?<=\\bon (?:its|the|their) long(?:er|est)? (?:side|edge)[^.\\n]{0,40}\\. [A-Z][a-z ]{2,24} needs?(?: only| just)? ${N} ?(?:px|pixels))`,
     ' on the longest side',
   ),
-  // "The projector takes 1920 x 1200. Make your images that size at most."
-  rule(
-    `\\b(${BOX})(?=(?: \\([^()]*\\))?[^.;\\d]{0,12}(?:[.;]|,? (?:so|and)\\b)[^.;\\d]{0,30}\\b(?:that size at most|(?:no|not be) (?:larger|bigger) than (?:that|this)|(?:that|this) size or smaller)\\b)`,
-    'at most $1',
-  ),
-  // "With fewer than 1920 x 1080 pixels it will look soft."
-  rule(
-    `\\bwith (?:fewer|less) than (${BOX}|${N}${PX}(?: on the (?:long|short)(?:est|er)? (?:side|edge))?),? (?:it|they|the (?:picture|image|print)s?) (?:will )?(?:looks?|turns? out|prints?|gets?|becomes?) (?:soft|poor|bad|badly|unsharp|blurred|grainy|mushy|coarse)`,
-    'at least $1',
-  ),
   rule(`\\b(?:has|have) to have its (?=${N})`, 'must have at least '),
   rule(
     `\\b(?:go|fit|sit|stay) (?:into|in|inside) (?:an?|the|our) (?:box|frame|rectangle|window) (?:of )?(?=\\d)`,
     'fit within ',
   ),
-  // "You have 1920 pixels across and 1080 down to play with", "the width ends at 1920 and the height at 1080".
-  rule(
-    `\\byou have ${N}${PX} (?:across|wide) and ${N}${PX} (?:down|high)(?: to (?:play|work) with| at your disposal)`,
-    'at most $1 pixels wide and at most $2 pixels high',
-  ),
-  rule(
-    `\\bwidth ends at ${N}${PX},? (?:and )?(?:the )?height at ${N}${PX}`,
-    'width at most $1 pixels, height at most $2 pixels',
-  ),
-  rule(`\\b(${N}(?<!x ?\\d+)${PX}) is the (?:floor|bottom)\\b`, 'at least $1'),
-  [/\bis what (?:we|i) (?:need|want|ask for) as (?:a|the) (minimum|maximum)\b/gi, 'is the $1'],
   [/(?<=\d ?)centimet(?:re|er)s?\b/gi, 'cm'],
   [/(?<=\d ?)millimet(?:re|er)s?\b/gi, 'mm'],
   rule(`\\bW ?${N} ?[x×] ?H ?${N}(?= ?(?:px|pixels))`, '$1 x $2'),
   rule(`(?<=^|[,;|] | [-–] )${N} (px|pixels) ${MAX}(?=$| [-–|] |[,;])`, 'max. $1 $2'),
-  // "1500 px on the long side (never more)", "and that is the smallest we can use".
-  rule(
-    `\\b${N}${PX} on the (?:long(?:er|est)?|greater) (?:side|edge|dimension) \\((?:never|not|no) (?:more|bigger|larger|longer)\\b(?!,? (?:and |nor )?(?:no|not|never)? ?(?:less|smaller|shorter))`,
-    'at most $1 pixels on the longest side (that is all',
-  ),
-  rule(
-    `\\b(${BOX}),? and that(?:['’]s| is) the smallest (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
-    'at least $1',
-  ),
-  rule(
-    `\\b(${BOX}),? and that(?:['’]s| is) the (?:largest|biggest) (?:that )?(?:we|i|the \\w+) can (?:use|print|take|show)`,
-    'at most $1',
-  ),
   rule(
     `\\b(?:the|our) (?:box|frame|screen area) is ${N}${PX} wide,? (?:and )?${N}${PX} (?:high|tall)`,
     'at most $1 pixels wide and at most $2 pixels high',
@@ -254,7 +113,6 @@ export const SIZE_WORDING: readonly Rule[] = [
     `\\b${N}${PX} (?:is|are) as (?:long|large|big) as (?:any|either) (?:side|edge) (?:may|can) (?:be|get|go)\\b`,
     'the longest side must be at most $1 pixels',
   ),
-  rule(`\\b(?:we|i) (?:only )?start (?:printing )?at (?=${N}${PX}\\b)`, 'at least '),
   // "The biggest picture that we can show is 1400 pixels wide and 1050 pixels high."
   rule(
     `\\b(?:biggest|largest) (?:picture|image|file|size) (?:that |which )?(?:we|i|our \\w+|the \\w+) (?:can |is able to |will )?(?:show|take|display|use|project|handle)s? (?:is|has)(?= \\d)`,
@@ -263,10 +121,6 @@ export const SIZE_WORDING: readonly Rule[] = [
   rule(
     `\\bmaximum size is ${N}${PX} wide and ${N}${PX} (?:high|tall)`,
     'maximum $1 pixels wide and maximum $2 pixels high',
-  ),
-  rule(
-    `\\b${N}${PX} (?:is|are) as wide and ${N}${PX} as (?:high|tall) as (?:a|the|your|any) (?:picture|image|file) (?:may|can) be`,
-    'at most $1 pixels wide and at most $2 pixels high',
   ),
   [/\bwhichever side is (?:the )?(long|short)er\b/gi, 'the $1est side'],
   [/\b(?:with|that have) (?:a|any) side of (?=more than \d)/gi, 'with a longest side of '],
@@ -286,21 +140,7 @@ export const SIZE_WORDING: readonly Rule[] = [
     /\beven the short(?:er|est)? (side|edge) (?:needs|must have|has to have|should have) (?=\d)/gi,
     'the shortest $1 must have at least ',
   ],
-  // "1920 x 1080 is the frame", "fit the projection area of 1920 x 1080".
-  rule(
-    '(?<![\\d.,])(\\d{3,5} ?[x×] ?\\d{3,5}(?: ?(?:px|pixels))?) is the (?:frame|box|limit|maximum|most)\\b',
-    'at most $1',
-  ),
   [/\bfit (?:the|our|a) (?:[a-z]+ )?(?:area|screen|frame|box|canvas|space) (?:of )?(?=\d)/gi, 'fit within '],
-  // "2000 x 2000 px, no less".
-  [
-    /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:less|smaller|lower)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,
-    'at least $1',
-  ],
-  [
-    /(?<!\b(?:most|least|max\w*|min\w*|to|than)\.? )(?<![\d.,])(\d{3,5} ?[x×] ?\d{3,5}(?: ?(?:px|pixels))?),? (?:and )?(?:no|nothing) (?:more|larger|bigger|greater)(?=[.;)!]|$|,(?! (?:and |or )?(?:no|nothing)\b))/gi,
-    'at most $1',
-  ],
   // "Make the shorter edge 1080 pixels long."
   [/(?<=\b(?:side|edge)\b[^.;\d]{0,24}\d{3,5} (?:px|pixels)) long(?=[.;,)]|$)/gi, ''],
   [
