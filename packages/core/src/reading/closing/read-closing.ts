@@ -226,6 +226,19 @@ function isOtherDay(
 const SAID_LAST =
   /^\W{0,3}(?:(?:(?:at|by|before) )?(?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)?(?: ?(?:[ap]\.?m\.?|hours|hrs|h|o['’]clock))?(?: in the (?:evening|morning|afternoon))?),? )?(?:is|as) (?:the|your) (?:(?:very )?(?:last|final|closing) (?:day|date)|(?:day|date) by which\b(?=[^.;]*\b(?:files?|pictures?|images?|entr(?:y|ies)|photos?|everything|submissions?)\b)|dead-?line|cut-?off|end of it)\b|^,? ?(?:and )?(?:that['’]s|that is|this is) (?:my|our) (?:last|final) (?:word|offer|day)|^,? ?(?:and )?what (?:arrives|comes|reaches us) later is too late\b|^,? ?(?:and )?not (?:a|one) (?:second|minute|hour|day|moment) later|^,? (?:by|before|until|till) (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\b|h\b|hours|o['’]clock|hrs))(?=\W*$)|^,? (?:(?:noon|midnight) )?is it(?=[.,;!]|$)/i;
 
+/** "20 March 2027 for payments". */
+const OF_MONEY =
+  /^ for (?:the )?(?:payments?|fees?|judging)\b|^,? (?:are|will be|is) (?:processed|dealt with|handled|answered) (?:before|by|until|in)\b/i;
+/** "From 1 to" before "28 February", "submissions 1.–" before "28.2.2027". */
+const BEHIND_A_DAY = /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i;
+const LATER_THAN =
+  /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?(?: the)?(?: \w+day)?,?\s*$/i;
+
+/** "Entries after 1 March 2027 are not judged." */
+const isTooLateAfter = (text: string, stamp: Stamp): boolean =>
+  LATER_THAN.test(text.slice(0, stamp.start)) &&
+  (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));
+
 /** Of a mailbox or a page. */
 const AN_ADDRESS =
   /(?<=^|[\s(<])[^\s@]{1,80}@[\w.-]+\w|(?<![\w.-])[a-z\d][\w-]{0,40}(?:\.[\w-]{1,40}){0,3}\.(?:example|org|com|net|info|eu)\b(?:\/[^\s,;]*)?/gi;
@@ -248,17 +261,11 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       SPANS.test(text.slice(since.end, stamp.start)) &&
       OF_ENTRY.test(text) &&
       !NOT_DEADLINE.test(text.slice(0, stamp.end).replace(/\bopening (?:date|times?)\b/gi, ''));
-    const isTooLate =
-      /\b(?:after|later than)(?: (?:noon|midday|midnight|\d{1,2}(?:[.:]\d\d)? ?(?:[ap]\.?m\.?|h|hours)?))?(?: on)?(?: the)?(?: \w+day)?,?\s*$/i.test(
-        text.slice(0, stamp.start),
-      ) &&
-      (TOO_LATE.test(text) || /\bclosed (?:for|to) entries\b/i.test(text));
+    const isTooLate = isTooLateAfter(text, stamp);
     const clause = clauseBefore(text, stamps, i);
     // "From 1 to 28 February", "submissions 1.–28.2.2027".
     const isEndOfSpan =
-      /\b\d{1,2}(?:st|nd|rd|th)?\.?(?:\d{1,2}\.?)?\s*(?:[-–—]|to|and|until|till)\s*$/i.test(
-        text.slice(0, stamp.start),
-      ) &&
+      BEHIND_A_DAY.test(text.slice(0, stamp.start)) &&
       (OF_ENTRY.test(clause) || /^ to [^\s@]{1,60}@/.test(segment.text.slice(stamp.end))) &&
       !NOT_DEADLINE.test(clause);
     // "Copy deadlines: spring 1 February 2027, summer 1 May 2027": one of several.
@@ -288,15 +295,10 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
       (/^(?:entries )?(?:by|until|before)\s*(?:\w+day,? )?$/i.test(clause) &&
         isBehindFiles(previous, segment));
     const span = { endsSpan, isEndOfSpan, isTooLate };
-    // "20 March 2027 for payments".
-    const isOfMoney =
-      /^ for (?:the )?(?:payments?|fees?|judging)\b|^,? (?:are|will be|is) (?:processed|dealt with|handled|answered) (?:before|by|until|in)\b/i.test(
-        text.slice(stamp.end),
-      );
     if (
       (!isSaidLast && isOtherDay(clause, text.slice(stamp.end), span)) ||
       isOfBooking(text, stamp) ||
-      isOfMoney
+      OF_MONEY.test(text.slice(stamp.end))
     )
       continue;
     // "The hand-in for November (evening 21 November 2027) is 7 November 2027."
