@@ -1,8 +1,8 @@
-import { readWithoutDate } from './closing-without-date.ts';
 import { NOT_DEADLINE, STRONG } from './closing-words.ts';
 import { timeNear, withPlace, zoneAt } from './clock.ts';
 import { datesIn, type Stamp } from './dates.ts';
 import type { Found } from '../common/found.ts';
+import { MOST_DAYS, readInMonthBefore, readInMonthOf } from './in-month-of.ts';
 import { A_FORMAT, A_MEASURE } from '../common/kind-words.ts';
 import { withoutNames } from '../common/name-examples.ts';
 import type { Segment } from '../common/segments.ts';
@@ -65,9 +65,6 @@ const isBehindFiles = (previous: Segment | undefined, { line, text }: Segment) =
   text.length < 40 &&
   previous.text.length < 40 &&
   isOfFiles(previous.text);
-
-/** Days of one sentence that are looked at; a calendar in a row has a dozen. */
-const MOST_DAYS = 24;
 
 /** What stands between the two ends of a span. */
 const SPANS =
@@ -248,7 +245,7 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
   const text = segment.text.replace(AN_ADDRESS, address => ' '.repeat(address.length));
   // The day in a file's name closes nothing.
   const stamps = datesIn(withoutNames(text)).slice(0, MOST_DAYS);
-  if (!stamps.length) return readWithoutDate(segment);
+  if (!stamps.length) return readInMonthBefore(previous, segment);
   const found: Found[] = [];
   for (const [i, stamp] of stamps.entries()) {
     const since = stamps[i - 1];
@@ -335,14 +332,5 @@ export function readClosing(segment: Segment, previous: Segment | undefined): Fo
     });
   }
   // "The next evening is on 14 January, so let me have yours by the 10th."
-  return found.length ? found : readWithoutDate(segment).map(day => inMonthOf(stamps, day, segment));
-}
-
-/** "We choose on 14 April 2027, so send yours by the 10th": a day of the month of the one that is given. */
-function inMonthOf(stamps: readonly Stamp[], day: Found, { text, start }: Segment): Found {
-  const n = /^(\d{1,2})(?:st|nd|rd|th)$/.exec(text.slice(day.start - start, day.end - start))?.[1];
-  const given = stamps.find(s => s.value !== null && start + s.end < day.start)?.value;
-  if (!n || !given || Number(n) >= Number(given.slice(8))) return day;
-  const { doubt: _, ...known } = day;
-  return { ...known, value: given.slice(0, 8) + n.padStart(2, '0') };
+  return found.length ? found : readInMonthOf(stamps, segment);
 }

@@ -224,6 +224,12 @@ function isOfEntries(lead: string, near: string, tail: string): boolean {
     return true;
   // "Per photographer three photos."
   if (new RegExp(`^\\W*(?:per|(?:for|from) (?:each|every)) ${PERSON}[:,]? $`, 'i').test(lead)) return true;
+  // "I need the eight room shots as TIFF", "the eight pictures we chose".
+  if (
+    /\b(?:we|i) (?:will |['’]ll )?(?:need|want) the $/i.test(lead) &&
+    /^ (?:[a-z-]+ )?(?:as|in|at|by)\b|^[.,;]/i.test(tail)
+  )
+    return true;
   // "For this we need one baby photograph and one recent photograph."
   if (/\b(?:we|i) (?:need|want|ask for) $/i.test(lead) && /^ and one [a-z]/i.test(tail)) return true;
   // "We need one square picture of you."

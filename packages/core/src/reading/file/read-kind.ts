@@ -29,7 +29,7 @@ const DENIED = new RegExp(
   'i',
 );
 const NOT_OURS = phrases`
-  (?<!\b(?:file|version|copy) for (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b|:) | reproduc\w*\b(?! (?:please |we )?(?:send|submit|supply|need|ask|require)) | last (?:year|season|time|month|round)
+  (?<!\b(?:file|version|copy) for (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b|:) | reproduc\w*\b(?! (?:please |we )?(?:send|submit|supply|need|ask|require)|(?: of [a-z ]{3,30})?:) | last (?:year|season|time|month|round)
   previous(?:ly)?(?! works?\b) | used to | (?:of )?\d+ (?:failed|rejected) | logo\b.*\bsend
 `;
 

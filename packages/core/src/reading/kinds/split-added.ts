@@ -22,6 +22,7 @@ const ADDED_BY = [
     `(?:in addition|additionally|besides|furthermore|together with|along with|beside)\\b[^.;:]{0,40}?\\b(?:${NEED}|${SEND})(?: us)? ${ONE}`,
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i)(?: (?:would|['’]d|will|shall|must))? (?:also|further|additionally) (?:${NEED}|${SEND}|like)(?: for| us| to| in| up)* ${ONE}`,
     `(?:for [^,.;]{3,40}?,? )?(?:we|you|i) (?:would|['’]d) also (?:like|need|want) (?:to have )?${ONE}`,
+    `(?:we|you)(?: will|['’]ll| shall| are)? (?:also )?(?:be )?(?:also )?asked (?:for|to (?:add|send|upload|provide|supply)) ${ONE}`,
     `(?:please )?(?:also |then )?(?:add|include|attach|enclose) ${ONE}`,
     `(?:as a first step|to begin with|to start with|for a start|beforehand|for the (?:selection|jury)),? (?:please |just |only )*${SEND}(?: us| me| in)?(?: just| only)? ${ONE}`,
     `please also ${SEND}(?: us)? ${ONE}`,
@@ -31,6 +32,8 @@ const ADDED_BY = [
     `(?:one|a) (?:more|further|second|third|additional) (?:file|image|picture|jpe?g|photo)(?: is|[,:]) ${ONE}`,
     `with (?:every|each|your|the) (?:entry|picture|work|image|set|application)s?,? (?:(?:must|should) come|comes|goes|we need|send) ${ONE}`,
   ].map(intro => `^(?:${intro})${NOUN}(?!\\?)`),
+  // "A hanging plan (one JPEG of the whole layout, 1920 x 1080 pixels) is required."
+  `^${ONE}${NOUN} (?:is|are) (?:also )?(?:required|needed|necessary|asked for|wanted|obligatory|compulsory)\\b`,
   // "A small JPEG of each, 1000 pixels on the long side, for our layout artist".
   `^(?:and |plus |also )?(?:an?|one) (?<as>(?:small(?:er)?|low-res(?:olution)?|reduced|light) (?:jpe?g|png|file|copy|version)) of (?:each|every one|it|them|all of them|the same|every picture|each picture)\\b`,
   // "A second, small version, 1500 pixels wide, goes on our page."
@@ -73,7 +76,7 @@ const ASKED = new RegExp(
 );
 
 /** A statement as a PDF is no picture. */
-const A_PAPER = /\bpdf\b(?!.*\b(?:jpe?g|png|tiff?)\b)/i;
+const A_PAPER = /^(?!.*\b(?:jpe?g|png|tiff?)\b).*\bpdf\b/i;
 
 const isSaid = ({ text }: Segment) => A_FORMAT.test(text) || A_MEASURE.test(text);
 

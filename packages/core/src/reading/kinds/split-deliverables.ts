@@ -9,6 +9,7 @@ import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences } from './split-sentences.ts';
+import { splitNamed } from './split-named.ts';
 import { splitParagraphs } from './split-paragraphs.ts';
 import { splitSubjects } from './split-subjects.ts';
 import { splitTopics } from './split-topics.ts';
@@ -66,14 +67,15 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
   )
     return besides(groups[0]?.segments ?? [], extra);
   if (labelled.length >= 2) return [groups[0] ?? { label: undefined, segments: [] }, ...labelled];
-  return (
+  const told =
     (segments.some(isBracketed) ? splitByConflict(segments.flatMap(splitWithin)) : undefined) ??
     splitSubjects(segments) ??
     splitDescribed(segments) ??
     splitByConflict(segments.flatMap(splitWithin)) ??
-    splitParagraphs(segments) ??
-    splitSentences(segments)
-  );
+    splitParagraphs(segments);
+  if (told) return told;
+  const sentences = splitSentences(segments);
+  return sentences.length > 1 ? sentences : (splitNamed(segments) ?? sentences);
 }
 
 /** "No date may be printed on the photograph": what is said below a table of one of an applicant's papers alone. */

@@ -41,7 +41,7 @@ const NO_KIND = phrases`
 const A_VERB = /\b(?:must|should|shall|may|can|is|are|has|have|will)\b/i;
 const ASKED =
   /^(?:please )?(?:send|upload|supply|submit|provide|bring|deliver|add)(?: (?:us|me|in))?(?: (?:an?|the|your|one))? /;
-const A_PICTURE = /^(?:images?|pictures?|photos?|photographs?)$/;
+const A_PICTURE = /^(?:one|images?|pictures?|photos?|photographs?)$/;
 const SHOWN = / of (?:the |your )?(?<what>[a-z][a-z-]+(?: [a-z]+)?)$/;
 /** What goes on about the file of the sentence before. */
 const GOES_ON = /^(?:it|its|they|their)\b/i;

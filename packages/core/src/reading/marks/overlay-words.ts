@@ -98,7 +98,7 @@ const TURNED_DOWN = oneOf`
   (?:lose|cost)s? (?:you )?(?:points|marks) | (?:score|get)s? (?:zero|no (?:points|marks)|nothing) | switched off | turned off
   out of (?:the|your) (?:image|picture|photo) | leave (?:them|it|these|those) (?:off|out|away) | leave off
   (?:go(?:es)?|comes?) (?:straight )?back | fails? the\b | left (?:off|out) | without (?:one|them|it) | taken (?:out|off|down) | removed? | no thanks
-  ha(?:ve|s) no (?:place|business) | replaced | rather not | off\b
+  (?<!\bwithout\b[^.;]{0,24})(?:is|are) (?:of )?no use | ha(?:ve|s) no (?:place|business) | replaced | rather not | off\b
 `;
 /** Turns down what is named before it. */
 export const NO_AFTER = patterns`

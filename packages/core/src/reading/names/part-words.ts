@@ -58,6 +58,11 @@ const TOLD: readonly (readonly [part: string, words: RegExp])[] = [
     'deliverable',
     /\buse \((?:[a-z]+, )+[a-z]+\)|\bthe words? [“"']?\w+[”"']?(?:, [“"']?\w+[”"']?){0,3},? or [“"']?\w+\b(?![^.;]*\bnot (?:allowed|permitted|accepted|used))|[“"]\w+[”"] or [“"]\w+[”"]|\bbefore ?\/ ?after\b|·[a-z]+ or ·[a-z]+/gi,
   ],
+  // "Your full name and NOW or THEN".
+  [
+    'deliverable',
+    /(?<=\b(?:and|then|plus|by|,) )(?!JPE?G|TIFF?|PNG)[A-Z]{3,12} or (?!JPE?G|TIFF?|PNG)[A-Z]{3,12}\b/g,
+  ],
   ['author', /\b(?:the )?(?:author|photographer)(?:['’]s)?\b/gi],
 ];
 
@@ -118,6 +123,10 @@ const OTHER_PART = everywhere(patterns`
   (?<=\b(?:of|with|by|from|states|gives|has|is) the )round(?=,| and\b| then\b) | (?<!\b(?:on|in|from|at) )\byour (?:form|house|stall|plot|pitch|desk|stand|farm|shop|village|boat|garden)\b(?=,| and\b| then\b) | \byear group\b | \botherwise (?!just\b)(?:the |your |an? )?[a-z]+ | \b(?:your|their) age\b | \b(?:animal|pet|dog|cat|horse|bird|plant|boat|building|house|product|dish|child|village|school|object)['’]s name\b | \b(?:street|place|village|farm|house|site|town|building|boat|ship|road|family|event|show|country)(?<!\bfamily) name\b | \bname of (?:the|your) (?!(?:files?|images?|pictures?|photos?|photographs?|photographer|author|artist|maker|member|entrant|club|section|works?|species|plant|bird|animal|insect|society|team|print|entry)\b)[a-z]+\b
 `);
 
+/** "Initials, age and title": a noun by itself between two parts is one more. */
+const IS_OTHER =
+  /^,\s*(?:(?:then|the|your|an?|their) )*(?!(?:fig|img|pic|then|and|the|your|all|both|each|under-?scores?|hyphens?|dash(?:es)?|spaces?|comma|dot|please|separated|joined|divided|optionally|lower|upper|in|by|with|without)\b)(?<word>[a-z]{3,})(?:,|,? and|,? then)\s+(?:(?:then|the|your|an?|and|their) )*$/i;
+
 /** "And the word “portrait”": a word that every name has. */
 const FIXED_WORD =
   /\bthe word ["“'](\w+)["”'](?! or)|\bthe word ([a-z]\w+)(?!(?:, \w+)+,? or )(?=,? (?:and|then|plus|followed)\b|,)/gi;
@@ -162,6 +171,12 @@ export function partsNamed(text: string): PartSaid[] {
   // A part that none of these words is for: without it the name would be wrong.
   if (hits.length > 1 && hasOther(hits, described)) return [];
   hits.sort((a, b) => a.at - b.at);
+  const isOther = (from: number | undefined, to: number) => {
+    const word = IS_OTHER.exec(described.slice(from, to))?.groups?.['word'];
+    // "The title, then fig and a number: Heathland_fig1.tif" has it as a fixed word.
+    return word !== undefined && !new RegExp(`·${word}|${word}[·\\d]`, 'i').test(described);
+  };
+  if (hits.some((hit, i) => i > 0 && isOther(hits[i - 1]?.end, hit.at))) return [];
   return hits.filter((h, i) => hits.findIndex(o => o.part === h.part) === i);
 }
 

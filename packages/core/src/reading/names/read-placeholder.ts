@@ -12,7 +12,7 @@ import type { Segment } from '../common/segments.ts';
 
 /** "Call them yourname_title": words that stand for parts, joined, without an ending. */
 const PLACEHOLDER =
-  /(?<![\w@./-])((?:[[<{(][A-Za-z ’'-]{2,32}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Za-z]{0,12}\d{1,4}(?=_(?:[Yy]our|[Ll]ast|[Ss]ur|[Ff]irst)?-?[Nn]ame)|[A-Z]{3}|N[nro]?|NN|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|N[Nor]|XX|YY|ZZ|\d{1,3}(?![A-Za-z\d]))){1,4}(?![\w@/-]|\.\w|(?: [\w’']{1,16}){1,6}\.(?:jpe?g|tiff?|png)))/g;
+  /(?<![\w@./-])((?:[[<{(][A-Za-z ’'-]{2,32}[\]>})][ _+-]{0,3}){2,6}|(?:[A-Za-z]{4,}|[A-Za-z]{0,12}\d{1,4}(?=_(?:[Yy]our|[Ll]ast|[Ss]ur|[Ff]irst)?-?[Nn]ame)|0{0,2}1(?=[_-][A-Z][a-z]{3,})|[A-Z]{3}|N[nro]?|NN|XX?|##?)(?:[_-](?:[A-Za-z]{3,}|N[Nor]|XX|YY|ZZ|\d{1,3}(?![A-Za-z\d]))){1,4}(?![\w@/-]|\.\w|(?: [\w’']{1,16}){1,6}\.(?:jpe?g|tiff?|png)))/g;
 
 /** Reads words that stand for parts, joined, such as yourname_title. */
 export function readPlaceholder(about: readonly Segment[], naming: ReadNaming, claim: Claim): void {

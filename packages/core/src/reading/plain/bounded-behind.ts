@@ -18,7 +18,8 @@ const bound = (within: string, beyond: string, ends: string, go: string) =>
   new RegExp(
     `^${oneOf`
       (?:(?:that|this|it) is|(?:these|those|both) are) (?:the |our |an? )?(?:absolute )?(?:${ends})\b.*
-      (?:but |and )?(?:please,? )?(?:no|nothing|none) (?:${beyond})(?:,? please)?
+      (?:but |and )?(?:please,? )?(?:no|nothing|none|never|not) (?:${beyond})(?:,? please)?(?: in (?:either|any) (?:direction|dimension|way))?
+      (?:nothing|no \w+|neither) (?:may|must|should|can) be (?:${beyond})(?: than (?:that|this|these|those))?
       anything (?:${beyond}) (?:is|will be|gets|comes) ${REFUSED}.*
       (?:please )?(?:do not|don['’]t|never) (?:send|upload|submit|make) (?:us |me )?(?:anything|${IT}|${ONES}) (?:any )?(?:${beyond})
       (?:please )?(?:do not|don['’]t|never) (?:send|upload|submit) (?:us |me )?(?:any )?(?:${beyond}) ${ONES}
@@ -57,6 +58,10 @@ const SIZE =
 const BOUNDED =
   /\b(?:max(?:imum)?|min(?:imum)?|at (?:most|least)|up to|(?:no|not) (?:more|less|larger|smaller|bigger|wider|higher)|exceed\w*|exactly|between|from|under|over|below|above|within|fit|least|most|down to|or (?:more|less|larger|smaller|bigger))\b|\d ?[km]b\b/i;
 
+/** "The width is 1400 (landscape) or the height is 1050 (portrait)." */
+const WIDTH_AND_HEIGHT =
+  /\b(width)(?: (?:is|must be|should be|to|of))? \d{3,5}(?: ?(?:px|pixels))?(?: ?\([a-z ]+\))?,? (?:or|and) (?:the )?height(?: (?:is|must be|should be|to|of))? \d{3,5}\b/i;
+
 /** The bound that is put in front of such a size. */
 export function boundedBehind(text: string): Edit[] {
   const sentences = [...text.matchAll(/[^\n]+?(?:[.!?;](?=\s)|(?=\n)|$)/g)].map(m => ({
@@ -64,11 +69,23 @@ export function boundedBehind(text: string): Edit[] {
     said: m[0],
   }));
   return sentences.flatMap(({ at, said }, i): Edit[] => {
-    const next = sentences[i + 1];
+    // "2400 pixels on the long side. JPEG, sRGB. Nothing larger, please."
+    const after = sentences[i + 1];
+    const isBetween =
+      after !== undefined &&
+      after.said.length < 48 &&
+      /^[^\d\n]*\b(?:jpe?g|tiff?|png|s?rgb)\b[^\d\n]*$/i.test(after.said);
+    const next = isBetween ? sentences[i + 2] : after;
     if (!next || next.said.length > 100 || BOUNDED.test(said)) return [];
     const behind = next.said.trim().replace(ITEM_MARK, '');
     const isMost = AT_MOST.test(behind) || NOT_PASSED.test(behind);
     const isLeast = AT_LEAST.test(behind);
+    const sides = WIDTH_AND_HEIGHT.exec(said)?.[1];
+    if (sides !== undefined && isMost && !isLeast)
+      return [...said.matchAll(/\b(?:width|height)(?: (?:is|must be|should be|to|of))? (?=\d)/gi)].map(m => {
+        const from = at + m.index + m[0].length;
+        return { from, to: from, plain: 'at most ' };
+      });
     const [size, other] = [...said.matchAll(SIZE)];
     if (!size || other || isMost === isLeast) return [];
     const from = at + size.index;

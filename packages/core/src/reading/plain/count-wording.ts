@@ -18,6 +18,11 @@ const ONE_MORE = [
 ] as const;
 
 export const COUNT_WORDING: readonly Rule[] = [
+  // "10 (Licentiate), 15 (Associate) or 20 (Fellow) images".
+  [
+    /\b(\d{1,2}) \([A-Za-z ]{3,20}\)(?:, \d{1,2} \([A-Za-z ]{3,20}\))*,? or (\d{1,2}) \([A-Za-z ]{3,20}\) (?=(?:images|pictures|photos|photographs|prints|works|files)\b)/g,
+    '$1 to $2 ',
+  ],
   // "A fifth picture will not be looked at."
   ...ONE_MORE.map(([next, most]) =>
     rule(

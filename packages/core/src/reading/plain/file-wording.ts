@@ -9,6 +9,11 @@ const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|hangs|fails|breaks|stalls|freezes|crashes|times out|will not|won[’']t|cannot|does not)";
 export const FILE_WORDING: readonly Rule[] = [
+  // "At 8 or 9 MB they clog my mailbox": what is too much.
+  rule(
+    `\\bat (?:\\d+ or )?${WEIGHT},? (?:they|it|each) (?:clogs?|blocks?|fills?|jams?|chokes?) (?:up )?(?:my|our|the)\\b`,
+    'then they fill the',
+  ),
   // "If your program asks for a resolution, put 96 and forget about it."
   [
     /\b((?:put|type|enter|write|give|set|choose)(?: in)?) (\d{2,3})(?=[.,;]|$| and\b)(?<=\b(?:asks|wants|asked) (?:for )?an? resolution,? [a-z]+(?: in)? \d+)/gim,
@@ -62,7 +67,7 @@ export const FILE_WORDING: readonly Rule[] = [
   ],
   // "The form chokes on more than 2 MB."
   rule(
-    `\\b(?:chokes on|cannot cope with|can['’]t cope with|gives up (?:at|on)|cannot digest|does not swallow) (?:anything )?(?:more|larger|bigger) than (?=${WEIGHT})`,
+    `\\b(?:chokes on|copes? badly with|struggles? with|has trouble with|cannot cope with|can['’]t cope with|gives up (?:at|on)|cannot digest|does not swallow) (?:anything |files )?(?:more|larger|bigger|over|above) (?:than )?(?:about |some )?(?=${WEIGHT})`,
     'does not accept more than ',
   ),
   // "Over 1 MB but under 5 MB", "anything over 1 MB and under 10".

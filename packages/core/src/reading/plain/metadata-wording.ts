@@ -8,6 +8,11 @@ const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
+  // "Don't strip the date: we sort by it."
+  [
+    /\b((?:do not|don['’]t|never) (?:strip|remove|delete|clear)) the (?:date|time)(?: stamp| of (?:exposure|capture)| and time)?(?=[.,:;]| (?:from the file|as|since|because|we)\b)/gi,
+    '$1 the EXIF data',
+  ],
   // "The author's name must be deleted from the metadata. So must the GPS position."
   [
     new RegExp(

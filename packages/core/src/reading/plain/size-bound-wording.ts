@@ -4,6 +4,17 @@ import { rule, type Rule } from './reword.ts';
 /** Bounds of a size that stand behind it or apart from it, put before it where the readers look for them. */
 
 export const SIZE_BOUND_WORDING: readonly Rule[] = [
+  // "Any size over 800 pixels wide", "any size from 1000 px on the short side upwards".
+  rule(`\\bany size (?:over|above|from|beyond|larger than|bigger than) (?=${GROUPED}${PX}\\b)`, 'at least '),
+  // "Exactly 1600 px wide and/or exactly 1200 px high", "either 1600 px wide or 1200 px high": the box that it fills.
+  rule(
+    `(?:either )?(?:exactly )?${N}${PX} (?:wide|in width|across)(?: and/or |/)(?:exactly )?${N}${PX} (?:high|tall|in height)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
+  rule(
+    `\\beither (?:exactly )?${N}${PX} (?:wide|in width|across) or (?:exactly )?${N}${PX} (?:high|tall|in height)`,
+    'at most $1 pixels wide and at most $2 pixels high',
+  ),
   // "2560 px on the longest side (no more, no less)", "1920 x 1080 pixels, neither more nor less".
   [
     /,? ?\(?(?:no more,? (?:and )?no less|not more,? (?:and )?not less|neither more nor less|no less,? (?:and )?no more)\)?(?=[.,;]|$)/gim,

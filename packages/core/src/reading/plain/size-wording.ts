@@ -12,6 +12,18 @@ const PAGE_BOX = '\\d{2,5} ?[x×] ?\\d{2,5} ?(?:px|pixels|mm|cm)';
 const A_PAGE = '(full|half|whole|single|double|quarter|left|right)[- ]page';
 const MAX = 'max(?:imum|\\.)?';
 export const SIZE_WORDING: readonly Rule[] = [
+  // "One with 1500 px on the long side for the jury, one with 5000 px for the printer": of the same side.
+  rule(
+    `${N} ?(px|pixels)(?=[.;,)]| (?:for|in|is|are|as|to)\\b|$)(?<=\\b(?:on|along) (?:the|its) (?:long(?:er|est)?) (?:side|edge)[^.\\d\\n]{0,80}\\d{3,5} ?(?:px|pixels))`,
+    '$1 $2 on the longest side',
+  ),
+  // "300 ppi at A3".
+  [/\b(\d{2,4} ?(?:ppi|dpi)) (?:at|in|for) (A\d)(?: size| format)?\b(?! \(| or\b)/g, '$2 at $1'],
+  // "Can be any shape but should have 1800 pixels on the short side."
+  [
+    /\b(?:can|may) (?:be|have) any (?:shape|format|proportions?|ratio),? but (?=(?:must|should|needs?) )/gi,
+    '',
+  ],
   // "2480 x 3508 px (full page) or 2480 x 1754 px (half page)": each size of a page with its name before it.
   rule(
     `\\b(${PAGE_BOX}) \\(${A_PAGE}\\)(?:,| or| and|, or|, and|;) (${PAGE_BOX}) \\(${A_PAGE}\\)`,

@@ -27,7 +27,8 @@ const LIMIT_BEHIND = new RegExp(
   'i',
 );
 const BRACKET_BEHIND = /\s*[([](?<inner>[^()[\]]{1,40})\)?\]?$/;
-const A_CODE = /^(?:(?:code|section|class) )?(?<code>[A-Z][A-Z\d]{0,4}|[A-Z]{2,4} [A-Z][a-z]+|\d{1,2})$/;
+const A_CODE =
+  /^(?:(?:code|section|class) )?(?<code>[A-Z][A-Z\d]{0,4}|[A-Z]{2,4}-[A-Z\d]{1,2}|[A-Z]{2,4} [A-Z][a-z]+|\d{1,2})$/;
 const A_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“” –-]{1,44}$/u;
 /** Behind "Class 64" a name may be longer: "Children's class (under 12): My favourite creature". */
 const A_CALLED_LABEL = /^["“]?[A-Z][\p{L}\d&/,:’'"“”() –-]{1,64}$/u;
@@ -39,6 +40,9 @@ const FIGURE = /\d(?<!\b(?:under|over|up to)[- ]\d{1,2})/i;
 const A_SENTENCE =
   /\b(?:eur(?:os?)?|usd|gbp|chf|crowns?|pounds?|dollars?|francs?|you|we|i|is|are|can|may|must|should|will|be|send|put|read|submit|enter|fee|postage|tel|sent)\b|(?<!-)\b(?:of|in|to|for|from|by|at|per|up|each|and)$/i;
 
+/** "Under 16s: My favourite place", "Juniors: Pets": a class with those who may enter it in front. */
+const OF_AGE_GROUP =
+  /^(?:(?:Under|Over) \d{1,2}s?|Juniors?|Adults?|Seniors?|Children|Youths?|Beginners?|Novices?|Open|Members|Schools?)(?: \([^()]+\))?: [A-Z]/;
 const OF_AGE = /\b(?:people|youths?|juniors?|young\w*|child(?:ren)?|teen\w*|adults?|seniors?|ages?|years)\b/i;
 
 /** A limit at the end; one within an aside belongs to that: "(3 images joined in one file)". */
@@ -174,7 +178,11 @@ export function sectionItem(written: string): SectionItem | undefined {
     label.split(/\s+/).length > 8
   )
     return undefined;
-  if (FIGURE.test(label) || A_SENTENCE.test(label) || (label.includes(':') && !called && !isCodedBehind))
+  if (
+    FIGURE.test(label) ||
+    A_SENTENCE.test(label) ||
+    (label.includes(':') && !called && !isCodedBehind && !OF_AGE_GROUP.test(label))
+  )
     return undefined;
   // "6 Colour (code C)": the number in front counts.
   const limit = limited?.groups?.['n'] ?? (isCodedBehind ? groups['spaced'] : undefined);

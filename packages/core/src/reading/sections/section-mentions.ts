@@ -20,7 +20,7 @@ const MENTIONS: readonly RegExp[] = [
   ),
   // "Section N (Nature) and section W (Wildlife)", "Section 1 is Landscape".
   new RegExp(
-    `\\b(?:[Ss]ection|[Cc]lass|[Cc]ategory|[Gg]roup) (?<code>${CODE})(?: \\(| is (?:called |for )?|: | = )(?:the )?["“]?(?<label>${LABEL})["”]?\\)?(?:,? \\((?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\))?`,
+    `\\b(?:[Ss]ection|[Cc]lass|[Cc]ategory|[Gg]roup) (?<code>${CODE})(?: \\(| is (?:called |for )?|: | = | (?=[A-Z][a-z]))(?:the )?["“]?(?<label>${LABEL})["”]?\\)?(?:,? \\((?:up to |max\\.? )?(?<n>${COUNT})(?: ${THINGS})?\\))?`,
     'g',
   ),
   // "Colour (C) 6, Mono (M) 4".

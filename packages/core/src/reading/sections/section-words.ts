@@ -28,7 +28,7 @@ export const NOT_SECTION = new RegExp(
     calendar | data(?: protection)? | privacy | identification | participation | organi[sz]ers?
     (?:mon|tues|wednes|thurs|fri|satur|sun)day | january | february | march | april | june | july | august
     september | october | november | december | rule | step | stage | sections? | class(?:es)?
-    categor(?:y|ies) | themes?(?! ["“]) | names? | e-?mail | address | send | please | no | yes | all | any
+    categor(?:y|ies) | themes?(?! ["“]) | names? | e-?mail | address | send | please | no | yes | all(?! other\b) | any
     (?:free|plus|basic|premium|pro|standard|paid)(?= (?:plan|account|tier)\b)
     each | every | in(?= (?:each|every|all|both|any|total|addition|case|order|your|this|these|one|two|no|\d)) | up | you | we | if
   `}\\b`,

@@ -174,6 +174,18 @@ function bleedOf(behind: string, unit: PhysicalSize['unit']): number {
   return Number(both.toFixed(3));
 }
 
+/** Whether another size on paper is given beside this one: "30 x 30 cm (square pictures) and 30 x 40 cm (all others)". */
+function hasOtherBehind(text: string, { index, 0: written, groups }: RegExpExecArray): boolean {
+  const behind = /^(?: for [a-z ]{3,20}| \([a-z ]{3,24}\))?(?:,| or| and|, or|, and) (?=\d)/i.exec(
+    text.slice(index + written.length),
+  )?.[0];
+  if (behind === undefined) return false;
+  const other = PHYSICAL.exec(text.slice(index + written.length + behind.length));
+  if (other?.index !== 0) return false;
+  const sides = ({ a, b }: Record<string, string | undefined> = {}) => [a, b].sort().join();
+  return sides(groups) !== sides(other.groups);
+}
+
 /** A printed size, to be solved with the ppi of the same deliverable. */
 export function readPhysical(segment: Segment): PhysicalSize | undefined {
   const { text } = segment;
@@ -184,6 +196,8 @@ export function readPhysical(segment: Segment): PhysicalSize | undefined {
       text,
     )?.index ?? text.length;
   const match = PHYSICAL.exec(' '.repeat(sum) + text.slice(sum)) ?? PHYSICAL.exec(text);
+  // "20 x 30 cm or 30 x 45 cm": nobody knows yet which of them.
+  if (match && hasOtherBehind(text, match)) return undefined;
   if (match) {
     const { a = '', b = '', side = '', unit: named = '' } = match.groups ?? {};
     const written = named.toLowerCase();

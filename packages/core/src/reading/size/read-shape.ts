@@ -23,7 +23,7 @@ const SQUARE = new RegExp(
     i\.e\.,? square(?=$|[.,;)]) | (?<=\bso: )square (?:pictures|images|photos) | (?:send|upload|submit) (?:us )?squares | square (?:crop|format|jpe?g|png|image|picture|photo(?:graph)?|shape|version|file|thumbnail)(?!s\b)
     (?:every|each) (?:picture|image|photo) is square | all (?:the )?(?:pictures|images|photos) are square
     (?:want|need|send|upload|submit|supply|only) (?:\d+ )?square (?:pictures|images|photos) | (?:px|pixels),? \(?square
-    (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it) )[Ss]quare[,.;]
+    (?<!\b(?:the|survey|grid|map|market|town|city|main|village|previews?|thumbnails?|them|it|standing|stand|sitting|facing) )[Ss]quare[,.;]
     (?:need|want|have|make|crop|like|prefer) (?:them|it|these|those) square(?=[,.;:!]|$) | squares only | [Ss]quare,? please | square aspect(?: ratio)? | [Ss]quare (?:jpe?g|png|tiff)s | square (?:crops|images|pictures|files) only | (?<=^(?:[-+*•–·]\s*)?)square(?=$|(?: [a-z]+)?: \d) | \b(?:shape|format(?: of the (?:picture|image))?)(?:\s*:\s*|\s{2,40})square
   `}`,
   'i',

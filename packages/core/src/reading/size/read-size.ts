@@ -14,7 +14,7 @@ import { oneOf, patterns } from '../common/word-lists.ts';
 const NOT_OURS = new RegExp(
   `\\b${oneOf`
     (?<!\b(?:as|for) an? [^.;]{0,80}\bfor (?:the|our) |\b(?:file|version|copy) for (?:the|our) )catalogue(?! (?:file|image|version|picture|copy)s?\b| we (?:need|require|ask)\b|:)
-    reproduc\w*\b(?! (?:please |we )?(?:send|submit|supply|need|ask|require)) | reduced size | printed in (?:the|our|an?) catalogue
+    reproduc\w*\b(?! (?:please |we )?(?:send|submit|supply|need|ask|require)|(?: of [a-z ]{3,30})?:) | reduced size | printed in (?:the|our|an?) catalogue
     \b(?:we|(?:the|our) (?:system|software|site)) (?:make|create|generate|show)s? (?:an? |the )?(?:preview|thumbnail|copy)
     (?:the|our) (?:tv|telly|screen|monitor) (?:in|at|on) the \w+ (?:is|has|measures)
     (?:beamer|projector|screen|monitor|display)['’]s (?:native )?resolution | (?:they|it|pictures|images) (?:will )?appears? (?:with|at|in) (?=\d)

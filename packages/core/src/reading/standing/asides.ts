@@ -157,6 +157,9 @@ const REPLACED: readonly RegExp[] = [
   /\b(?:the|our|my|your) [a-z]+ holds \d+ ?[gt]b\b(?: altogether| in all| in total)?/gi,
   /\b(?:do )?(?:remove|delete|strip|hide) (?:the |any |all )?(?:gps|location|position|co-?ordinates)[a-z -]{0,24} (?:if|where|when) (?:the|your|an?) (?:picture|photo|image|file)\b(?![^.;]*\b(?:every|all)\b)[^.;]*/gi,
   /\b(?:do )?(?:remove|delete|strip|hide) (?:the |any |all )?(?:gps|location|position|co-?ordinates)[a-z -]{0,24} (?:of|for|from) (?:pictures? of )?(?:rare|protected|endangered|sensitive|threatened) [a-z]+/gi,
+  // "We crop every picture to 16:9", "all pictures are cropped to a square by the program".
+  /\bwe (?:will |then )?(?:crop|cut|trim) (?:every|all|each|the|your|them|it|these)[a-z ]{0,24} to (?:\d{1,2} ?[:x] ?\d{1,2}|(?:a )?squares?)\b(?!,? so\b)/gi,
+  /\b(?:will be|are|is|gets?) (?:automatically )?(?:cropped|cut|trimmed) to an? square (?:by|in|on) (?:the|our|us)\b/gi,
   // "Your picture will be cropped to 16:9."
   /\b(?:will be|are|is|gets?) (?:automatically )?(?:cropped|cut|trimmed) to \d{1,2} ?[:x] ?\d{1,2}\b/gi,
   // "Five works, of which the jury chooses one or two"; "the same as in 2025"; "fees (8.00 each)".
