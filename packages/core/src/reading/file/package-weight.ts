@@ -3,6 +3,7 @@ import { phrases } from '../common/word-lists.ts';
 /** Whether a weight is that of one file or of all that is sent together: a zip, an e-mail, a whole submission. */
 
 const PACKAGE = phrases`
+  (?:the |all )?(?:two|three|four|five|six|eight|ten|twelve|\d{1,2})(?: of them)? together | (?:the|all) (?:two|three|four|five|six|eight|ten|twelve|\d{1,2}) of them (?=must|may|should|can|together)
   each (?:e-?)?mail | (?:one|a single|your|per) (?:(?:e-?)?mail|message|upload|transfer) | (?:e-?)?mails (?=up to|of\b|max) | (?:a|one|per) submission | per upload
   (?:a|one|single) (?:[\w-]+ )?folder | (?:the|your|this) folder (?=may|must|should|can|has|weigh) | per (?:e-?)?mail | at (?:a time|one time|once)
   (?:her|his|my|our|the) (?:in|mail)?box (?:takes|accepts|allows|copes with|can take) | taken together | the sum of | e-?mails of (?:more|up to|at most|over)

@@ -21,6 +21,8 @@ const OF_ALL: readonly string[] = [
   `\\beverything\\b[^.;,]{0,24}\\bis (?:in )?${MONO}\\b`,
   `\\b(?:every|each) ${THINGS}\\b[^.;]{0,30}\\bis (?:in )?${MONO}\\b`,
   `\\ball (?:of (?:them|these) |(?:\\w+ )?${THINGS} )(?:in |are )*${MONO}\\b`,
+  // "Jacket: black and white, 45 x 60 mm"
+  `^(?:[A-Z][a-z ]{2,20}: )?${MONO}, \\d`,
   // "Three images each, all monochrome of course."
   `\\b${THINGS}(?: (?:each|per \\w+))?, all (?:of them )?(?:in )?${MONO}\\b(?=,? of course|,? naturally|,? please|[.,;)]|$)`,
   `^(?:what: )?[a-z ]{0,20}${THINGS}, ${MONO}, no colou?r`,
@@ -46,7 +48,7 @@ const OF_ALL: readonly string[] = [
   `\\b(?:single|only|one) (?:section|class|category)\\s*[:–-]\\s*${MONO}\\b`,
   `^(?:[^.;:]{0,24}: )?(?:\\d|one), (?:in )?${MONO}(?=,)`,
   // "JPEG, 5 x 7 cm at 300 dpi, monochrome."
-  `\\d ?(?:ppi|dpi|px|pixels|mm|cm|[km]b), (?:in )?${MONO}(?=[.;]|$)`,
+  `\\d ?(?:ppi|dpi|px|pixels|mm|cm|[km]b)(?: (?:wide|high|(?:on|along) the (?:long|short)\\w* (?:side|edge)))?, (?:in )?${MONO}(?=[.;]|$)`,
   `\\b(?:jpe?g|tiff?|png)s?,(?: in)? ${MONO}(?=[,.;]|$)`,
   `\\bas an? ${MONO} (?:\\.?\\w+ )?(?:file|image|scan|picture)\\b`,
   `\\b(?:show|accept|want|take|see) nothing but ${MONO}\\b`,

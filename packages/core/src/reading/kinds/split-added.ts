@@ -61,6 +61,8 @@ const ADDED_BY = [
   `^(?:should|if|once|when) (?:your|a|the|any of your) (?:picture|image|photo|photograph|work|entry|print|one)s? (?:be|is|are|has been|have been) (?:chosen|selected|accepted|short-?listed)(?: for [^.;,:]{3,30})?,? (?:we|i) (?:shall|will|would|['’]ll|must)? ?(?:then )?(?:need|ask for|ask you for|want) (?:an?|the) (?<as>larger|bigger|high-res(?:olution)?|print|full-size|better) (?:file|version|jpe?g|tiff?|copy)(?= ?[:,(.]| (?:of|with|at|as)\\b)`,
   // "Your profile picture must be square and at least 500 × 500 pixels."
   `^(?:your|the) (?<as>profile (?:picture|photo|image)|avatar) (?:must|should|has to|needs to) (?:be|have|measure)\\b`,
+  // "Those who get through are asked for a second file, a TIFF at 300 ppi".
+  `^(?:those|everyone|everybody|whoever|anyone|artists|authors|entrants|photographers) (?:(?:who|that) )?(?:gets?|goes?|is|are|makes?|comes?|passe?s?|has been|have been)\\b[^.,;]{0,30}?,? (?:(?:is|are|will be) asked (?:for|to (?:send|supply|upload|provide))|(?:then |will |must |then )*(?:sends?|supply|supplies|uploads?|needs?)) (?:an?|one|the) (?:[a-z]+ )?(?<as>print|file|version|tiff?|original)\\b`,
   // "For the website the same portrait should be 400 x 533 pixels."
   `^for (?:the |our )?(?<as>[a-z][a-z -]{2,24}?),? the same (?:picture|image|photo|photograph|portrait|file|work)s? (?:must|should|has to|have to|needs? to|is|are)\\b`,
   // "Digital section: the same, but 1600 x 1200 px".

@@ -189,7 +189,9 @@ const SUBJECT =
 export function nameOf({ segments, head }: Pick<Described, 'segments' | 'head'>): string {
   const [first] = segments;
   const text = (first?.text ?? '').replace(ITEM_MARK, '');
-  const purpose = /\bfor (?:the |our |your |an? )?(?<use>[a-z][a-z-]+)/i.exec(text)?.groups?.['use'];
+  const purpose =
+    /\bfor (?:the |our |your |an? )?(?<use>(?!(?:that|this|it|us|you|them|these)\b)[a-z][a-z-]+)/i.exec(text)
+      ?.groups?.['use'];
   const counted = /^the (first|second|third|other)\b/i.exec(text)?.[1];
   // "Main picture (JPEG, 2000 px); up to four further pictures (…)", "the cover picture as a TIFF".
   const named =

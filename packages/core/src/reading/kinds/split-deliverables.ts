@@ -9,7 +9,7 @@ import { splitDescribed } from './split-described.ts';
 import { splitLines } from './split-lines.ts';
 import { splitByConflict } from './split-by-conflict.ts';
 import { besides, splitSentences } from './split-sentences.ts';
-import { splitNamed } from './split-named.ts';
+import { splitBeside, splitNamed } from './split-named.ts';
 import { splitParagraphs } from './split-paragraphs.ts';
 import { splitSubjects } from './split-subjects.ts';
 import { splitTopics } from './split-topics.ts';
@@ -71,12 +71,16 @@ export function splitDeliverables(text: string, segments: readonly Segment[]): G
     (segments.some(isBracketed) ? splitByConflict(segments.flatMap(splitWithin)) : undefined) ??
     splitSubjects(segments) ??
     splitDescribed(segments) ??
-    splitByConflict(segments.flatMap(splitWithin)) ??
+    namedRather(splitByConflict(segments.flatMap(splitWithin)), segments) ??
     splitParagraphs(segments);
   if (told) return told;
   const sentences = splitSentences(segments);
-  return sentences.length > 1 ? sentences : (splitNamed(segments) ?? sentences);
+  return sentences.length > 1 ? sentences : (splitNamed(segments) ?? splitBeside(segments) ?? sentences);
 }
+
+/** Kinds that figures alone tell apart, under the names that the text has for them where it has any. */
+const namedRather = (kinds: Group[] | undefined, segments: readonly Segment[]) =>
+  kinds?.some(({ label }) => /^file(?: \d)?$/.test(label ?? '')) ? (splitNamed(segments) ?? kinds) : kinds;
 
 /** "No date may be printed on the photograph": what is said below a table of one of an applicant's papers alone. */
 function ofOnePaper([common, ...kinds]: [Group, ...Group[]]): Group[] {

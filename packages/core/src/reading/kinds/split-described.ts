@@ -29,7 +29,7 @@ const NO_KIND = phrases`
   (?:images?|pictures?|photos?)(?<!\b(?:${ONE_SORT}|[a-z]+-style) (?:images?|pictures?|photos?))
   photographs? | entr(?:y|ies)
   works?(?<!(?:sample|further) works?) | jpe?gs? | tiffs? | pngs? | s?rgb | landscapes? | upright | horizontal
-  vertical | square | panoramas? | colou?r | mono\w* | members? | entrants? | authors? | clubs? | projectors?
+  vertical | square | panoramas? | colou?r | mono\w* | members? | entrants? | exhibitors? | applicants? | artists? | photographers? | authors? | clubs? | projectors?
   monitors? | telly | tv | cameras? | laptops? | computers? | servers? | rooms? | walls? | mounts? | frames?
   fees? | prizes? | tickets? | captions? | statements? | biograph\w* | texts? | titles? | pdfs? | videos? | rounds?
   deadline | closing | e-?mails? | zip | total | and | or | not | no | up | about | least | most | than | only

@@ -1,3 +1,4 @@
+import { PERSON } from '../common/counts.ts';
 import { A_FORMAT, A_MEASURE, isOfProperty, ITEM_MARK, labelOf, OF_TEXT } from '../common/kind-words.ts';
 import type { Group } from '../common/group.ts';
 import { UNTOLD } from '../common/picture-nouns.ts';
@@ -26,7 +27,7 @@ const NAMED_BY = [
   // "For the poster we need …", "on the website your picture appears at …", "for the leaflet 2000 px".
   `^(?:and |but |then )?(?:for|on|in) ${THE}${NAME}(?=,? ${WE}|,? \\d|:)`,
   // "Inside pictures should have …", "the magazine uses …".
-  `^(?:and |but |then |while )?${THE}?${NAME}(?= ${VERB})`,
+  `^(?:and |but |then |while )?${THE}?${NAME}(?: (?:on|in|at|along|outside|by) (?:the|our|your) [a-z]+)?(?= ${VERB})`,
   // "Team pictures: …", "your face, as a JPEG …".
   `^(?:and )?${THE}?${NAME}(?=: | [–—-] | \\(|,? as an? )`,
   // "To print it we need …", "to show it online we need …".
@@ -41,10 +42,10 @@ const NO_NAME = phrases`
   it | they | this | that | these | those | there | we | you | i | he | she | who | what | how | where | why | here
   neither | either | both | all | none | nothing | everything | anything | anyone | everyone | nobody | one
   landscapes? | uprights? | horizontals? | verticals? | portrait | squares? | panoram\w* | colou?rs? | mono\w* | page | pages | screens? | printers? | printing | projectors? | monitors?
-  members? | entrants? | authors? | clubs? | entry | entries | entering | submissions? | applicants? | candidates? | participants? | artists?
+  ${PERSON} | stallholders? | members? | entrants? | authors? | clubs? | entry | entries | entering | submissions? | applicants? | candidates? | participants? | artists?
   judges? | jury | jurors? | selectors? | organisers? | committee | prizes? | fees? | winners? | results? | judging | exhibition | competition
   deadline | closing | titles? | captions? | names? | filenames? | e-?mails? | zip | metadata | exif | borders? | frames? | watermarks?
-  boards? | panels? | sheets? | mounts? | paper | mail | labs?
+  boards? | sheets? | mounts? | paper | mail | labs?
   maximum | minimum | anything larger | anything smaller | larger | smaller | please | note | question | answer | step
 `;
 
@@ -66,9 +67,9 @@ export function splitNamed(sentences: readonly Segment[]): Group[] | undefined {
       ? [{ name, own, facts }]
       : [];
   });
-  if (kinds.length < 2 || kinds.length > MOST_KINDS) return splitBeside(sentences);
+  if (kinds.length < 2 || kinds.length > MOST_KINDS) return undefined;
   const isApart = kinds.every((a, i) => kinds.slice(i + 1).every(b => areApart(a.facts, b.facts, true)));
-  if (!isApart) return splitBeside(sentences);
+  if (!isApart) return undefined;
   const taken = new Set(kinds.flatMap(k => k.own));
   const labels = kinds.map(k => labelOf(`${k.name} file`) ?? k.name);
   return [
@@ -136,8 +137,11 @@ const THING =
 /** "It must be …" behind it. */
 const GOES_ON = /^(?:it|they|its|this|these)\b/i;
 
-/** "A contact sheet of all of them, JPEG, 3000 px wide, has to be included": one thing beside what a text is about. */
-function splitBeside(segments: readonly Segment[]): Group[] | undefined {
+/**
+ * "A contact sheet of all of them, JPEG, 3000 px wide, has to be included": one thing beside what a text is about.
+ * @returns undefined where no such thing has a size of its own
+ */
+export function splitBeside(segments: readonly Segment[]): Group[] | undefined {
   const at = segments.findIndex(s => THING.test(s.text) && isOfFile(s.text) && factsOf([s]).has('size'));
   const { what, views = what } = THING.exec(segments[at]?.text ?? '')?.groups ?? {};
   if (views === undefined) return undefined;

@@ -6,6 +6,7 @@ const TIME = "\\d{1,2}(?:[.:]\\d{2}(?: ?[ap]\\.?m\\b\\.?| hours)?| ?[ap]\\.?m\\b
 
 /** Words that few organisers use, each with the one that most of them do; put right before anything else is looked at. */
 export const COMMON_WORDS: readonly Rule[] = [
+  [/(?<=\d )chars\b/gi, 'characters'],
   // "A portrait with the photographer's name in the metadata, free of fees".
   [/,? free of (?:all )?(?:fees?|charges?|royalties|rights|costs?)(?=[.;,)]|$)/gim, ''],
   // "I drive to the lab on the 19th of February 2027 so nothing after the evening of the 18th."

@@ -18,6 +18,11 @@ const ONE_MORE = [
 ] as const;
 
 export const COUNT_WORDING: readonly Rule[] = [
+  // "6, in any mix of the galleries Land, Water and Sky".
+  [
+    /,? in any (?:mix|mixture|combination|split) of the (?=(?:sections|categories|classes|galleries|themes|groups)\b)/gi,
+    ' in total, spread over the ',
+  ],
   // "10 (Licentiate), 15 (Associate) or 20 (Fellow) images".
   [
     /\b(\d{1,2}) \([A-Za-z ]{3,20}\)(?:, \d{1,2} \([A-Za-z ]{3,20}\))*,? or (\d{1,2}) \([A-Za-z ]{3,20}\) (?=(?:images|pictures|photos|photographs|prints|works|files)\b)/g,

@@ -8,6 +8,15 @@ const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
 const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
+  // "Camera date and time must be right and stay in the file."
+  [
+    /\b(?:the )?(?:camera )?(?:date|time)(?: and (?:the )?(?:date|time))?(?: of exposure)?(?: (?:must|should|has to|have to) (?:be (?:right|correct|set) and )?)(?:stay|remain|be (?:kept|left)) in the (?:file|picture|image)s?\b/gi,
+    'the EXIF data must stay in the file',
+  ],
+  [
+    /\b(date,? (?:and )?time\b[^.;]{0,30} (?:must|should|has to|have to) be (?:recorded|present|stored|kept|contained) in the EXIF data)/gi,
+    '$1; the EXIF data must be kept',
+  ],
   // "Don't strip the date: we sort by it."
   [
     /\b((?:do not|don['’]t|never) (?:strip|remove|delete|clear)) the (?:date|time)(?: stamp| of (?:exposure|capture)| and time)?(?=[.,:;]| (?:from the file|as|since|because|we)\b)/gi,

@@ -14,6 +14,11 @@ export const DEVICES: readonly Rule[] = [
 ];
 
 export const OVERLAY_WORDING: readonly Rule[] = [
+  // "Text is set by us - so none in the photograph."
+  [
+    /\b(?:(?:the )?(?:text|lettering|titles?) (?:is|are) (?:set|added|put on) by us|we (?:add|set|put on|put in) the (?:text|lettering|titles?)(?: ourselves)?)(?:,| [-–—])? (?:so|thus|therefore) (?:please )?none (?=(?:in|on) the (?:picture|image|photo))/gi,
+    'no text ',
+  ],
   // "The author's name must not be in the file name, nor in the picture, nor in the metadata."
   [
     /(?<=\bnames? )(must|may|should)(?: not|n['’]t) (be|appear|stand) in the file ?-?names?,? n?or (?:in|on) the (picture|image|photo(?:graph)?)s?(?:,? n?or in (?:the|its) (metadata|exif|iptc))/gi,

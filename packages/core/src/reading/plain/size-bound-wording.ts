@@ -4,6 +4,16 @@ import { rule, type Rule } from './reword.ts';
 /** Bounds of a size that stand behind it or apart from it, put before it where the readers look for them. */
 
 export const SIZE_BOUND_WORDING: readonly Rule[] = [
+  // "Minimum 15 x 20 cm (1772 x 2362 pixels)".
+  rule(
+    `\\b(min(?:imum|\\.)?|at least|max(?:imum|\\.)?|at most|(?:not|no) (?:larger|bigger|smaller) than)(?: size:?)? [\\d.,]+ ?[x×] ?[\\d.,]+ ?[cm]m \\((${BOX})\\)`,
+    '$1 $2',
+  ),
+  // "The screen takes 1920 x 1200. Fill it if you can; smaller pictures get a black surround."
+  rule(
+    `\\b(?:the|our) (?:screen|projector|beamer|telly|tv|monitor)\\b[^.;\\n]{0,30}\\b(?:is|takes|shows|has) (${BOX})(?=[.;] (?:fill (?:it|that|this) [^.;]{3,30}[;,.] )?smaller (?:pictures|images|ones|photos) (?:are|get|have|appear|come|will)\\b)`,
+    'pictures may be at most $1',
+  ),
   // "Any size over 800 pixels wide", "any size from 1000 px on the short side upwards".
   rule(`\\bany size (?:over|above|from|beyond|larger than|bigger than) (?=${GROUPED}${PX}\\b)`, 'at least '),
   // "Exactly 1600 px wide and/or exactly 1200 px high", "either 1600 px wide or 1200 px high": the box that it fills.
