@@ -49,7 +49,7 @@ const A_DAY = patterns`
   \b(?:by|before|until|till|dead-?line|clos(?:es|ing)|due)\b[^.;\d]{0,50}\b(\d{1,2}/\d{1,2})(?![\d/])
   # "By the Friday after the meeting", "by Sunday the 12th".
   \b${BY} (?:the )?(${WEEKDAY} (?:after|following) the [a-z]+)
-  \b(?:by|before|until|till|on) (?:next |this |the coming )?(?:${WEEKDAY}|the evening before|the day before)(?: (?:night|evening|morning|noon|midday|afternoon))?,? (?:that is )?the (\d{1,2}(?:st|nd|rd|th))\b(?!(?: of)? (?:${MONTH_BEGUN}|next|the))
+  \b(?:by|before|until|till|on) (?:next |this |the coming )?(?:${WEEKDAY}|the (?:${WEEKDAY}|evening|day) before)(?: (?:night|evening|morning|noon|midday|afternoon))?,? (?:that is )?the (\d{1,2}(?:st|nd|rd|th))\b(?!(?: of)? (?:${MONTH_BEGUN}|next|the))
   # "Closing: March 2027", "by mid-June", "until the end of the month".
   \b(?:clos(?:es|ing)(?: date)?|dead-?line)\b[\s:=–-]{0,4}(${MONTH} 20\d\d)\b
   \b(?:${BY}|(?:closing date|dead-?line) is in) ((?:mid-?|the middle of |early |late )${MONTH})\b(?! 20)

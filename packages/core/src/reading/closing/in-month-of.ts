@@ -34,3 +34,19 @@ function inMonthOf(stamps: readonly Stamp[], day: Found, { text, start }: Segmen
   const { doubt: _, ...known } = day;
   return { ...known, value: given.slice(0, 8) + n.padStart(2, '0') };
 }
+
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
+
+/** "Knockout evening, 16 February 2027. … by the Sunday before, the 14th": the weekday proves that it is the same month. */
+export function onWeekdayOf(segments: readonly Segment[], day: Found): Found {
+  const segment = segments.find(s => s.start <= day.start && day.end <= s.start + s.text.length);
+  if (day.value !== null || !segment) return day;
+  const days = segments.flatMap(s => datesIn(withoutNames(s.text))).filter(stamp => stamp.value !== null);
+  const known = inMonthOf(days.length === 1 ? days : [], day, segment);
+  const named = /\b(\w+day)\b[a-z ,]*$/i.exec(segment.text.slice(0, day.start - segment.start))?.[1];
+  const isSame =
+    known.value !== null &&
+    named !== undefined &&
+    WEEKDAYS[new Date(`${String(known.value)}T00:00Z`).getUTCDay()] === named.toLowerCase();
+  return isSame ? known : day;
+}

@@ -1,5 +1,6 @@
 import { timeNear } from './clock.ts';
 import type { Found } from '../common/found.ts';
+import { onWeekdayOf } from './in-month-of.ts';
 import { onlyDay } from './only-day.ts';
 import { readClosing } from './read-closing.ts';
 import type { Question } from '../common/reading.ts';
@@ -23,7 +24,9 @@ export function settleClosing(
   segments: readonly Segment[],
   marked: readonly Segment[] = segments,
 ): SettledClosing | undefined {
-  const all = segments.flatMap((segment, i) => readClosing(segment, segments[i - 1]));
+  const all = segments
+    .flatMap((segment, i) => readClosing(segment, segments[i - 1]))
+    .map(day => onWeekdayOf(segments, day));
   const strong = all.filter(f => f.field === 'closes');
   // A day that is known beats a stronger word without one.
   const hasDay = (list: Found[]) => list.some(f => f.value !== null);

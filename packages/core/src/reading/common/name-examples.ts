@@ -43,7 +43,9 @@ const TIED = everywhere(patterns`
 `);
 
 /** Takes off the words of the sentence that the pattern swallowed before the name itself begins. */
-export function trimExample(name: string, isSentenceStart = false): string {
+export function trimExample(written: string, isSentenceStart = false): string {
+  // "12a.jpg up to 12h.jpg".
+  const name = written.replace(/^up to (?=\S+\.\w+$)/, '');
   // "Title of Image" is one word of a name.
   const tied = name.replace(TIED, m => m.replace(/ /g, TIE));
   // "9.3 title_authorcode.jpg": the number is that of the rule.

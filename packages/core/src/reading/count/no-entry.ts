@@ -19,9 +19,13 @@ const NO_ENTRY: readonly ((lead: string, count: Count, text: string) => boolean)
     ),
   // "No more than 12 per recipe."
   (_, { to }, text) => /^ (?:per|for each|for every|with each) (?:recipe|dish)\b/i.test(text.slice(to)),
+  // "20 per entry, 60 for four": what it costs.
+  (_, { things, to }, text) =>
+    !things && /^ per (?:entry|work|image|picture|print|photo)\b/i.test(text.slice(to)),
   // "One picture of your studio" beside those of the work.
   (_, { value, to }, text) =>
-    value === 1 && /^ of (?:your|the) (?:studio|workshop|atelier|workplace|shop|premises|team)\b/i.test(text.slice(to)),
+    value === 1 &&
+    /^ of (?:your|the) (?:studio|workshop|atelier|workplace|shop|premises|team)\b/i.test(text.slice(to)),
   // "We need one picture of each of 142 species": what the organiser shows.
   (_, { value, to }, text) =>
     value === 1 && /^ of (?:each|every one) of (?:the |our |about |some )?\d{2,}\b/i.test(text.slice(to)),

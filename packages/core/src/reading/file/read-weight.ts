@@ -37,7 +37,7 @@ const NOT_OURS = phrases`
 `;
 /** Weights of papers that go with the pictures, told from the words right beside the number. */
 const OF_PAPERS =
-  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b(?!\) (?:must|may|should|can|has|have)\b)[^.;,\d]{0,30}$/i;
+  /(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\bpdfs?\b(?:(?!jpe?g|image|photo|picture|[.;]\s+[A-Z])[^;]){0,60}$|(?<!(?:jpe?g|png|tiff?)s?\W{1,4}(?:or |and )?)\b(?:pdfs?(?! or (?:an? )?(?:jpe?g|png|tiff?)\b)|biograph\w*|statement|cv|word document|videos?|audio(?: files)?|sound(?: files)?)\b(?!\) (?:must|may|should|can|has|have)\b)[^.;,\d]{0,30}$/i;
 /** "Your biography, 60 words, as a document of at most 1 MB." */
 const OF_WORDS = /\b(?:\d+ words\b|(?:word|text) (?:file|document)|\.docx?\b)/i;
 const BARE_LIMIT =

@@ -28,6 +28,8 @@ const NAMED_BY = [
   `^(?:and |but |then )?(?:for|on|in) ${THE}${NAME}(?=,? ${WE}|,? \\d|:)`,
   // "Inside pictures should have …", "the magazine uses …".
   `^(?:and |but |then |while )?${THE}?${NAME}(?: (?:on|in|at|along|outside|by) (?:the|our|your) [a-z]+)?(?= ${VERB})`,
+  // "Production photos (Finn only) in colour, landscape, at least 3000 pixels wide".
+  `^${THE}?${NAME}(?=(?: \\([^()]*\\))? in (?:portrait|landscape|upright|colou?r|black|monochrome)\\b)`,
   // "Team pictures: …", "your face, as a JPEG …".
   `^(?:and )?${THE}?${NAME}(?=: | [–—-] | \\(|,? as an? )`,
   // "To print it we need …", "to show it online we need …".

@@ -55,7 +55,7 @@ export const ON_PICTURE = patterns`
   \boff (?:it|them)\b
   \b(?:on|onto|into|off|over|across|part of|in(?:side)?|within|from|to)(?: or (?:with)?in)?(?: any part of| the (?:front|face|bottom|edge) of)? (?:the |your |any |an? |each |its |all )?(?:actual |finished )?${PICTURE}\b
   \b${PICTURE}\b[^.;:]{0,40}\b(?:bear|carry|carries|carrying|bearing|show|showing|display|contain|containing|include|have|has|having|with(?:out)?|free (?:of|from)|marred)\b
-  \b(?:on|over|across) (?:it|them|which)\b
+  \b(?:on|over|across) (?:it|them|which|either|both)\b
   \b(?:across|along|at|in) the (?:bottom|top|foot|edge|sky|corner|middle)\b
   \b(?:it|they) (?:must|may|should|can) ?not (?:bear|carry|show|display|contain)\b | \bvisible\b
   \b(?:bottom|top|lower|upper) (?:left|right)\b(?! (?:corner )?of the (?:form|page))

@@ -82,7 +82,7 @@ const NOT_A_PART: readonly { part: string; before?: RegExp; after?: RegExp }[] =
   { part: 'entry number', after: /^ \(0?1\b/ },
   { part: 'section code', after: /^ (?:only|limit|may|title)/i },
   { part: 'initials', after: /^ (?:letter(?!s)|date)/i },
-  { part: 'year', after: /^ (?:group|of (?:birth|entry to))/i },
+  { part: 'year', after: /^ (?:group|of entry to)/i },
   // "The date it was taken, year first".
   { part: 'year', before: /\bdate\b[^.;]{0,40}$/i, after: /^ first/i },
   { part: 'sequence', after: /^ (?:on|given)\b/i },

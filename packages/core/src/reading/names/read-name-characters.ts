@@ -79,7 +79,9 @@ export function readCharacters(about: readonly Segment[], naming: ReadNaming, cl
       !naming.allowed &&
       /letter|alphanumeric|character|A to Z|a-z|case/i.test(characters[0])
     ) {
-      naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '').trim().replace(/,? only,?$/, '');
+      naming.allowed = (characters.slice(1).find(words => words !== undefined) ?? '')
+        .trim()
+        .replace(/,? only,?$/, '');
       // "In Latin letters" speaks of the script alone, "lower case only" of their size.
       if (!/^(?:in|with) |^\w+[- ]?case only/i.test(characters[0]))
         naming.spaces ??= /\bspaces?\b/i.test(naming.allowed) ? 'allowed' : 'forbidden';

@@ -9,6 +9,8 @@ const UNIT = '(?:[km]i?b|megs?|mega-?bytes?|kilo-?bytes?)';
 const SAYS_NO =
   "(?:says no|refuses|rejects|complains|gives up|stops|chokes|bounces|hangs|fails|breaks|stalls|freezes|crashes|times out|will not|won[’']t|cannot|does not)";
 export const FILE_WORDING: readonly Rule[] = [
+  // "10 MB/file maximum, 1 MB/file minimum".
+  rule(`(${WEIGHT})/(?:file|image|picture|photo) (maximum|minimum|max|min)\\b`, '$2 $1'),
   // "At 8 or 9 MB they clog my mailbox": what is too much.
   rule(
     `\\bat (?:\\d+ or )?${WEIGHT},? (?:they|it|each) (?:clogs?|blocks?|fills?|jams?|chokes?) (?:up )?(?:my|our|the)\\b`,

@@ -14,6 +14,12 @@ export const DEVICES: readonly Rule[] = [
 ];
 
 export const OVERLAY_WORDING: readonly Rule[] = [
+  // "Do not sign the front", "don't type your name on either".
+  [/\b(do not|don['’]t|never) sign (?:the )?(?:front|face)\b/gi, '$1 sign the picture'],
+  [
+    /\b(do not|don['’]t|never) (?:type|stamp|print) (?:your|the) (?=(?:name|title|date)s? on\b)/gi,
+    '$1 write your ',
+  ],
   // "Text is set by us - so none in the photograph."
   [
     /\b(?:(?:the )?(?:text|lettering|titles?) (?:is|are) (?:set|added|put on) by us|we (?:add|set|put on|put in) the (?:text|lettering|titles?)(?: ourselves)?)(?:,| [-–—])? (?:so|thus|therefore) (?:please )?none (?=(?:in|on) the (?:picture|image|photo))/gi,
