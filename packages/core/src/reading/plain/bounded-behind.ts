@@ -25,7 +25,7 @@ const bound = (within: string, beyond: string, ends: string, go: string) =>
       (?:please )?(?:do not|don['’]t|never) (?:send|upload|submit) (?:us |me )?(?:any )?(?:${beyond}) ${ONES}
       if (?:yours|your ${ONES}|${IT}|they) (?:is|are) (?:${beyond}),? (?:we|i) (?:cannot|can['’]t) .*
       (?:please )?(?:do not|don['’]t|never) go (?:${go}) ${IT}.*
-      we cannot (?:show|use|project|print|take|accept) (?:anything (?:${beyond})|(?:${beyond}) ${ONES}).*
+      (?:we|i) (?:cannot|can[’']t) (?:show|use|project|print|take|accept) (?:anything (?:${beyond})|(?:${beyond}) ${ONES}).*
       (?:${beyond}) ?${ONES}? (?:(?:is|are|will|can|may|must|cannot|can['’]t)(?: be)?) ?(?:not )?(?:be )?${REFUSED}.*
       (?:${beyond}) ?${ONES}? (?:cannot|can['’]t|will not|won['’]t|must not) be .*
       (?:${within}) ?${ONES}? (?:is|are) (?:also |always |just as )?${FINE}(?: too| as well)?(?:[,;] (?:but )?(?:${beyond}) ?${ONES}? (?:is|are)(?: not|n['’]t))?

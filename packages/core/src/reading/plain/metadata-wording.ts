@@ -10,11 +10,11 @@ const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #
 export const METADATA_WORDING: readonly Rule[] = [
   // "Camera date and time must be right and stay in the file."
   [
-    /\b(?:the )?(?:camera )?(?:date|time)(?: and (?:the )?(?:date|time))?(?: of exposure)?(?: (?:must|should|has to|have to) (?:be (?:right|correct|set) and )?)(?:stay|remain|be (?:kept|left)) in the (?:file|picture|image)s?\b/gi,
+    /\b(?:the )?(?:camera )?(?:date|time)(?: and (?:the )?(?:date|time))?(?: of exposure)?(?: (?:must|should|shall|has to|have to) (?:be (?:right|correct|set) and )?)(?:stay|remain|be (?:kept|left)) in the (?:file|picture|image)s?\b/gi,
     'the EXIF data must stay in the file',
   ],
   [
-    /\b(date,? (?:and )?time\b[^.;]{0,30} (?:must|should|has to|have to) be (?:recorded|present|stored|kept|contained) in the EXIF data)/gi,
+    /\b(date,? (?:and )?time\b[^.;]{0,30} (?:must|should|shall|has to|have to) be (?:recorded|present|stored|kept|contained) in the EXIF data)/gi,
     '$1; the EXIF data must be kept',
   ],
   // "Don't strip the date: we sort by it."
@@ -54,10 +54,10 @@ export const METADATA_WORDING: readonly Rule[] = [
   ],
   // "Drone data (date, time, position) must not be removed", "position and time must remain in the data".
   [
-    /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|may|should) not be (removed|deleted|stripped|changed)/gi,
+    /\b((?:drone|flight|camera|exif)(?:['’]s)? data|metadata) \((?=[^()]*\b(?:gps|position|location|coordinates)\b)[^()]*\) (must|shall|may|should)(?: not|n['’]t) be (removed|deleted|stripped|changed)/gi,
     'camera data $2 not be $3; the GPS position must be kept',
   ],
-  [/\bdrone data (?=(?:must|may|should)\b)/gi, 'flight data '],
+  [/\bdrone data (?=(?:must|shall|may|should)\b)/gi, 'flight data '],
   // "Caption in the IPTC field “Description”, author in “Creator”".
   [
     /\b(?:author|photographer|your name|name of the (?:author|photographer)) in (?:the )?(?:IPTC field )?["“']?(?:Creator|By-?line)["”']?(?: field)?(?=[.;,]|$)/gim,

@@ -30,7 +30,8 @@ const PASTED: readonly Rewording[] = [
 ];
 
 const WORDED: readonly Rewording[] = [
-  ['shall', /\bmust\b/g, 'shall'],
+  // "If you must" demands nothing.
+  ['shall', /(?<!\bif you )\bmust\b/g, 'shall'],
   ['must', /\bshall\b/g, 'must'],
   ['mustn’t', /\bmust not\b/g, 'mustn’t'],
   ['don’t', /\bdo not\b/g, 'don’t'],
