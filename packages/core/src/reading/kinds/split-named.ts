@@ -44,11 +44,11 @@ const NO_NAME = phrases`
   it | they | this | that | these | those | there | we | you | i | he | she | who | what | how | where | why | here
   neither | either | both | all | none | nothing | everything | anything | anyone | everyone | nobody | one
   landscapes? | uprights? | horizontals? | verticals? | portrait | squares? | panoram\w* | colou?rs? | mono\w* | page | pages | screens? | printers? | printing | projectors? | monitors?
-  ${PERSON} | stallholders? | members? | entrants? | authors? | clubs? | entry | entries | entering | submissions? | applicants? | candidates? | participants? | artists?
+  ${PERSON} | stallholders? | entry | entries | entering | submissions?
   judges? | jury | jurors? | selectors? | organisers? | committee | prizes? | fees? | winners? | results? | judging | exhibition | competition
   deadline | closing | titles? | captions? | names? | filenames? | e-?mails? | zip | metadata | exif | borders? | frames? | watermarks?
   boards? | sheets? | mounts? | paper | mail | labs?
-  maximum | minimum | anything larger | anything smaller | larger | smaller | please | note | question | answer | step
+  maximum | minimum | larger | smaller | please | note | question | answer | step
 `;
 
 /** "Boards are 50 x 40 cm" asks for no file. */
@@ -91,7 +91,7 @@ const isOfFile = (text: string) => A_FORMAT.test(text) || OF_FILES.test(text);
 /** "…, for the leaflet 2000 px are enough": a sentence cut where another name comes, each piece with a measure. */
 function clausesOf(segment: Segment): Segment[] {
   const { text } = segment;
-  const [joint] = [...text.matchAll(JOINT)].filter(({ index, 0: mark }) => {
+  const joint = [...text.matchAll(JOINT)].find(({ index, 0: mark }) => {
     const rest = text.slice(index + mark.length);
     const leadsUp = mark === ': ' || isOfFile(text.slice(0, index));
     return leadsUp && isOfFile(rest) && nameOf(rest) !== undefined;

@@ -60,7 +60,7 @@ const BOUNDED =
 
 /** "The width is 1400 (landscape) or the height is 1050 (portrait)." */
 const WIDTH_AND_HEIGHT =
-  /\b(width)(?: (?:is|must be|should be|to|of))? \d{3,5}(?: ?(?:px|pixels))?(?: ?\([a-z ]+\))?,? (?:or|and) (?:the )?height(?: (?:is|must be|should be|to|of))? \d{3,5}\b/i;
+  /\bwidth(?: (?:is|must be|should be|to|of))? \d{3,5}(?: ?(?:px|pixels))?(?: ?\([a-z ]+\))?,? (?:or|and) (?:the )?height(?: (?:is|must be|should be|to|of))? \d{3,5}\b/i;
 
 /** The bound that is put in front of such a size. */
 export function boundedBehind(text: string): Edit[] {
@@ -80,8 +80,7 @@ export function boundedBehind(text: string): Edit[] {
     const behind = next.said.trim().replace(ITEM_MARK, '');
     const isMost = AT_MOST.test(behind) || NOT_PASSED.test(behind);
     const isLeast = AT_LEAST.test(behind);
-    const sides = WIDTH_AND_HEIGHT.exec(said)?.[1];
-    if (sides !== undefined && isMost && !isLeast)
+    if (isMost && !isLeast && WIDTH_AND_HEIGHT.test(said))
       return [...said.matchAll(/\b(?:width|height)(?: (?:is|must be|should be|to|of))? (?=\d)/gi)].map(m => {
         const from = at + m.index + m[0].length;
         return { from, to: from, plain: 'at most ' };

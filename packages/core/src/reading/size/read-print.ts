@@ -7,19 +7,19 @@ import { phrases } from '../common/word-lists.ts';
 
 const LENGTH = '(\\d{1,4}(?:[.,]\\d{1,2})?)';
 const PHYSICAL = new RegExp(
-  `(?<a>${LENGTH})\\s*(?:mm|cm|in(?:ch(?:es)?)?|"|″)?\\s*(?:\\(?(?<side>w|h|width|height|wide|high)\\)?)?\\s*(?:x|×|by)\\s*(?<b>${LENGTH})\\s*(?<unit>mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
+  `(?<a>${LENGTH})\\s{0,3}(?:mm|cm|in(?:ch(?:es)?)?|"|″)?\\s{0,3}(?:\\(?(?<side>w|h|width|height|wide|high)\\)?)?\\s{0,3}(?:x|×|by)\\s{0,3}(?<b>${LENGTH})\\s{0,3}(?<unit>mm|cm|in(?:ch(?:es)?)?\\b|"|″)`,
   'i',
 );
 /** "45 mm high and 35 mm wide". */
 const PHYSICAL_SIDED = new RegExp(
-  `${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(wide|width|high|height|tall)\\s*(?:,|and|by|x|×)\\s*${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\s*(?:in )?(?:wide|width|high|height|tall)`,
+  `${LENGTH}\\s{0,3}(mm|cm|in(?:ch(?:es)?)?)\\s{0,3}(?:in )?(wide|width|high|height|tall)\\s{0,3}(?:,|and|by|x|×)\\s{0,3}${LENGTH}\\s{0,3}(?:mm|cm|in(?:ch(?:es)?)?)\\s{0,3}(?:in )?(?:wide|width|high|height|tall)`,
   'i',
 );
 /** "4.5 x 3.5 cm (h x w)". */
 export const HEIGHT_FIRST = /^\s*\((?:h|high|height)\s*(?:[x×]|by)\s*(?:w|wide|width)\)/i;
 /** "Width 3.5 cm, height 4.5 cm". */
 const PHYSICAL_NAMED = new RegExp(
-  `\\b(width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(mm|cm|in(?:ch(?:es)?)?)\\b[,;]?\\s*(?:and )?(?:width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s*(?:mm|cm|in(?:ch(?:es)?)?)\\b`,
+  `\\b(width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s{0,3}(mm|cm|in(?:ch(?:es)?)?)\\b[,;]?\\s{0,3}(?:and )?(?:width|height)\\b[^.;\\d]{0,12}${LENGTH}\\s{0,3}(?:mm|cm|in(?:ch(?:es)?)?)\\b`,
   'i',
 );
 const NOT_PRINT = phrases`
