@@ -1,11 +1,7 @@
-import { FILES, GOES_BACK, NOTES, PLACE, REFUSED, SENT } from './note-words.ts';
+import { FILES, GOES_BACK, NOTES, PLACE, REFUSED } from './note-words.ts';
 import type { Rule } from './reword.ts';
 
 /** What organisers say of the notes in a file in many ways, each with the sentence that the readers know. */
-
-const GONE = '(?:wiped|stripped|removed|deleted|cleared|erased|lost|taken out)';
-/** What a file lacks, at each sharp. */
-const LACKING = `(?:(?:that|which) (?:contain|have|carry|hold|show|include) no #|with (?:the |their )?# ${GONE})`;
 
 export const METADATA_WORDING: readonly Rule[] = [
   // "Camera date and time must be right and stay in the file."
@@ -192,33 +188,6 @@ export const METADATA_WORDING: readonly Rule[] = [
     ),
     'keep the $1',
   ],
-  // "Pictures whose shooting data have been wiped are not judged."
-  [
-    new RegExp(
-      `\\b${FILES} (?:whose (${NOTES}|${PLACE}) (?:has|have|had|is|are|was|were)(?: been)? ${GONE}) ${REFUSED}`,
-      'gi',
-    ),
-    '$1 must be kept',
-  ],
-  // "We do not accept pictures that have no GPS data", "files with the metadata removed are rejected".
-  [
-    new RegExp(
-      `\\b(?:${SENT} ${FILES} ${LACKING}|${FILES} ${LACKING} ${REFUSED})`.replaceAll(
-        '#',
-        `(${NOTES}|${PLACE})`,
-      ),
-      'gi',
-    ),
-    '$1$2$3$4 must be kept',
-  ],
-  // "We will not accept files that still carry a GPS position."
-  [
-    new RegExp(
-      `\\b${SENT} ${FILES} (?:that|which|with)(?: (?:still|already))?(?: (?:carry|contain|have|hold|include|show))? (?:an? |any |their |its |the )?(${PLACE}|${NOTES})(?=[.,;:]|$| in\\b)`,
-      'gi',
-    ),
-    '$1 must be removed',
-  ],
   [
     new RegExp(
       `\\b${FILES} (?:that|which|with)(?: (?:still|already))?(?: (?:carry|contain|have|hold|include|show))? (?:an? |any |their |its |the )?(${PLACE})(?: in(?: them)?)? ${REFUSED}`,
@@ -316,14 +285,6 @@ export const METADATA_WORDING: readonly Rule[] = [
   [
     /\b(?:keep|leave|leave in|retain) (?:everything|all|whatever|what)(?: that| which)? (?:the|your) camera (?:writes|has written|records|has recorded|puts|stores) (?:into|in|to) the (?:file|picture|image)/gi,
     'keep all EXIF data',
-  ],
-  // "Files whose EXIF has been wiped are not looked at", "a file without the creator's name in its metadata goes back".
-  [
-    new RegExp(
-      `\\b(?:${FILES}|an? (?:file|picture|image|photo)) (?:whose|where(?: the)?|from which(?: the)?) (${NOTES}) (?:has|have|is|are|was|were) (?:been )?(?:wiped|removed|stripped|deleted|taken out|missing|lost)(?: out)? ${GOES_BACK}`,
-      'gi',
-    ),
-    '$1 must be kept',
   ],
   [
     new RegExp(

@@ -30,6 +30,8 @@ export const LAYOUT: readonly Rule[] = [
   // "1 x main photo: landscape, …" as a line of a list of kinds.
   [/^([ \t]*)(?:[-*•] )?1 ?[x×] (?=[A-Za-z][a-z -]{2,30}: \S)/gm, '$1- '],
   [/\r\n?/g, '\n'],
+  // No column is wider, and patterns that share out blanks take their time with longer runs.
+  [/[ \t]{81,}/g, ' '.repeat(80)],
   // Rows of dots lead the eye from a name to its value and say nothing.
   [/\.{4,}|(?<= )\.{3}(?= )|(?<= )\.\.(?= \d)/g, '   '],
   // "III People" below "II  Free": the longest number of a column leaves one space.

@@ -12,6 +12,7 @@ describe('the plain wording of a text', () => {
     ['☐ Square, 600 px', '• Square, 600 px'],
     ['> > JPEG only\n> sRGB', 'JPEG only\nsRGB'],
     ['Files\n\n> JPEG\n> sRGB\n\nBy mail.\nTwo each.', 'Files\n\n• JPEG\n• sRGB\n\nBy mail.\nTwo each.'],
+    [`a 4${' '.repeat(900)}of them`, `a 4${' '.repeat(80)}of them`],
     ['## Size\n**Format:** JPEG', 'Size\nFormat: JPEG'],
     ['§ 3.1 Format: JPEG', '3.1. Format: JPEG'],
     ['at 300 pixels per inch', 'at 300 ppi'],

@@ -11,6 +11,7 @@ import { deniedItems } from './denied-items.ts';
 import { FILE_WORDING } from './file-wording.ts';
 import { AUTHOR_WORDING } from './author-wording.ts';
 import { METADATA_WORDING } from './metadata-wording.ts';
+import { REFUSED_NOTES } from './refused-notes.ts';
 import { SHAPE_WORDING } from './shape-wording.ts';
 import { NAME_WORDING } from './name-wording.ts';
 import { DEVICES, OF_DEVICES, OVERLAY_WORDING } from './overlay-wording.ts';
@@ -75,6 +76,7 @@ const PASSES: readonly ((text: string) => Edit[])[] = [
       [
         ...COUNT_WORDING,
         ...METADATA_WORDING,
+        ...REFUSED_NOTES,
         ...AUTHOR_WORDING,
         ...OVERLAY_WORDING,
         ...SIZE_WORDING,
